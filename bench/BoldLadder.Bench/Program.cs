@@ -1,0 +1,116 @@
+using System.Diagnostics;
+using System.Runtime.InteropServices;
+using System.Runtime.Intrinsics;
+using BoldLadder.Core.Calendar;
+using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Lessons;
+using BoldLadder.Core.Log;
+using BoldLadder.Core.Mapping;
+using BoldLadder.Core.Reading;
+using BoldLadder.Core.Sounds;
+using BoldLadder.Core.Words;
+
+// Speeds and memory, medians of many runs in one process. The ratios are what counts: machines are
+// shared and noisy. Run it from the root: dotnet run -c Release --project bench/BoldLadder.Bench
+const int Rungs = 200;
+var data = Path.Combine(Environment.CurrentDirectory, "data");
+var text = File.ReadAllText(Path.Combine(data, "lexicon", "lexicon.tsv"));
+
+var table = CorrespondenceTable.Parse(File.ReadAllText(Path.Combine(data, "lexicon", "correspondences.tsv")));
+var ladder = LadderText.Parse(File.ReadAllText(Path.Combine(data, "demo", "estuary.ladder.tsv")));
+string Words(string file) => File.ReadAllText(Path.Combine(data, "lexicon", file));
+
+// Cold first: the files are read, the lexicon and the large list of real words are loaded, and the index by sound is made.
+var whole = Engine.Load(text, Words, table);
+Console.WriteLine($"lexicon and sound index, first time: {whole.Milliseconds,8:0.0} ms, {whole.Megabytes:0.0} MB held");
+var lexicon = whole.Lexicon;
+var once = Engine.Measure(text, Words, table, ladder, Median);
+var twice = Engine.Measure(Doubled.Of(text), Words, table, ladder, Median);
+foreach (var (name, (one, two)) in once.Keys.Select(x => (x, (once[x], twice[x]))))
+{
+    Console.WriteLine($"{name + ":",-60} {one,8:0.00}; lexicon doubled: {two,8:0.00}, ratio {two / one:0.00}");
+}
+
+var needs = new WordNeeds(new SchoolWords(lexicon, Accent.SouthernBritish));
+var rules = new ReadingRules(needs, WeakVowels.Lenient, ladder);
+var taught = new TaughtSet(rules, [], []).With(ladder.Rungs.Take(60));
+var readable = new ulong[(needs.Rows + 63) / 64];
+
+// The same bytes, read once as vectors and joined: as fast as memory allows.
+var sink = Vector256<ulong>.Zero;
+var verdicts = Median(() => needs.AllCovered(taught.Bits, readable), 2001);
+var scan = Median(() => sink ^= Scan(needs.Block), 2001);
+Console.WriteLine($"whole lexicon judged ({needs.Rows} readings): {verdicts * 1000,6:0.0} µs; a vector scan of the same {needs.Block.Length * 8 / 1e6:0.00} MB: {scan * 1000:0.0} µs; ratio {verdicts / scan:0.00}; {WordNeeds.Count(readable)} readable, {sink[0] & 1}");
+
+// A ladder of 200 rungs: the demo's, and fillers of tricky words between.
+var sections = ladder.Sections.Select((s, i) => i > 0 ? s : s with
+{
+    Rungs = [.. s.Rungs, .. Enumerable.Range(0, Rungs - ladder.Rungs.Count).Select(n => new Rung { Id = $"filler-{n}", TrickyWords = ["because"] })],
+}).ToList();
+_ = Ladder.TryCreate("Long", sections, out var large, out _);
+var turn = 0;
+Say($"a rung moved and all figures made again, {large.Rungs.Count} rungs", Median(
+    () =>
+    {
+        var edit = new MoveRung("sh-sh", large.Sections[1].Id, turn++ % 5);
+        large = edit.Apply(large).Ladder!;
+        RungMap.Of(new Unlocking(large, rules));
+    },
+    201));
+
+var sentences = SentenceBank.Parse(File.ReadAllText(Path.Combine(data, "sentences.txt")));
+var stockClock = Stopwatch.StartNew();
+var stock = new WordStock(rules, sentences, SpokenSentences.Parse(File.ReadAllText(Path.Combine(data, "spoken.tsv"))));
+Console.WriteLine($"a school's stock of words made:      {stockClock.Elapsed.TotalMilliseconds,8:0.0} ms, once for a school and process");
+_ = SchoolYear.TryCreate([new Term("Year", new DateOnly(2026, 9, 1), new DateOnly(2027, 7, 20))], [], WeeklyPattern.Usual, out var year, out _);
+foreach (var place in new[] { 20, 60, 110 })
+{
+    var log = new GroupLog(ladder.Rungs.Take(place).Select((x, i) => new LogEntry(
+        i + 1, $"{i}", year.SchoolDays[i], LogOutcome.Taught, x.Id, [.. Taught.Of(x)], x.TrickyWords, [], [], [])));
+    var seed = 0UL;
+    Say($"one lesson composed, rung {place + 1}", Median(
+        () => LessonComposer.Compose(new LessonBrief(stock, year, year.SchoolDays[place], ladder.Rungs[place], log, ladder.SectionAt(place).Shape, 25, seed++, [])), 51));
+}
+
+static Vector256<ulong> Scan(ReadOnlySpan<ulong> block)
+{
+    var (a, b, c, d) = (Vector256<ulong>.Zero, Vector256<ulong>.Zero, Vector256<ulong>.Zero, Vector256<ulong>.Zero);
+    var vectors = MemoryMarshal.Cast<ulong, Vector256<ulong>>(block);
+    var i = 0;
+    for (; i + 4 <= vectors.Length; i += 4)
+    {
+        a |= vectors[i];
+        b |= vectors[i + 1];
+        c |= vectors[i + 2];
+        d |= vectors[i + 3];
+    }
+
+    for (; i < vectors.Length; i++)
+    {
+        a |= vectors[i];
+    }
+
+    return a | b | c | d;
+}
+
+static double Median(Action work, int times)
+{
+    for (var i = 0; i < Math.Min(times, 50); i++)
+    {
+        work();
+    }
+
+    var taken = new double[times];
+    for (var i = 0; i < times; i++)
+    {
+        var start = Stopwatch.GetTimestamp();
+        work();
+        taken[i] = Stopwatch.GetElapsedTime(start).TotalMilliseconds;
+    }
+
+    Array.Sort(taken);
+    return taken[times / 2];
+}
+
+static void Say(string what, double milliseconds) => Console.WriteLine($"{what + ":",-60} {milliseconds,8:0.00} ms");

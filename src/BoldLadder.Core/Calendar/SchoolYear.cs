@@ -1,0 +1,90 @@
+namespace BoldLadder.Core.Calendar;
+
+/// <summary>Days on which the school is open, both ends counted.</summary>
+public readonly record struct Term(string Name, DateOnly First, DateOnly Last);
+
+/// <summary>Days inside a term on which the school is shut, both ends counted.</summary>
+public readonly record struct Closure(DateOnly First, DateOnly Last, string Reason);
+
+/// <summary>
+/// The school's own days: its terms less the closures, Monday to Friday. Days are told apart by
+/// date alone; no clock is read here.
+/// </summary>
+public sealed class SchoolYear
+{
+    /// <summary>Days between two school days from which children have forgotten enough for everything to be due.</summary>
+    public const int BreakDays = 7;
+
+    private readonly DateOnly[] _days;
+
+    private SchoolYear(IReadOnlyList<Term> terms, IReadOnlyList<Closure> closures, WeeklyPattern pattern)
+    {
+        Terms = terms;
+        Closures = closures;
+        Pattern = pattern;
+        _days = [.. terms.SelectMany(x => Days(x.First, x.Last)).Where(x => IsOpen(x, closures)).Distinct().Order()];
+    }
+
+    public IReadOnlyList<Term> Terms { get; }
+
+    public IReadOnlyList<Closure> Closures { get; }
+
+    public WeeklyPattern Pattern { get; }
+
+    /// <summary>All school days in order.</summary>
+    public IReadOnlyList<DateOnly> SchoolDays => _days;
+
+    /// <summary>Checks the dates; on failure <paramref name="reason"/> says what to put right.</summary>
+    public static bool TryCreate(
+        IReadOnlyList<Term> terms, IReadOnlyList<Closure> closures, WeeklyPattern pattern, out SchoolYear year, out string reason)
+    {
+        year = null!;
+        foreach (var term in terms)
+        {
+            if (term.Last < term.First || term.Last.DayNumber - term.First.DayNumber > 400)
+            {
+                reason = $"The term '{term.Name}' must end after it begins, within 400 days.";
+                return false;
+            }
+        }
+
+        foreach (var closure in closures)
+        {
+            if (closure.Last < closure.First)
+            {
+                reason = $"The closure '{closure.Reason}' must end after it begins.";
+                return false;
+            }
+        }
+
+        year = new SchoolYear(terms, closures, pattern);
+        reason = year._days.Length > 0 ? "" : "The terms hold no school day.";
+        return year._days.Length > 0;
+    }
+
+    public bool IsSchoolDay(DateOnly day) => Array.BinarySearch(_days, day) >= 0;
+
+    /// <summary>The day itself when it is a school day, else the next one; null after the last.</summary>
+    public DateOnly? OnOrAfter(DateOnly day) => Ordinal(day) is var at && at < _days.Length ? _days[at] : null;
+
+    /// <summary>The first school day after a day; null after the last.</summary>
+    public DateOnly? After(DateOnly day) => OnOrAfter(day.AddDays(1));
+
+    /// <summary>How many school days lie before a day: its place in the year, whether or not it is one itself.</summary>
+    public int Ordinal(DateOnly day) => Array.BinarySearch(_days, day) is var at && at >= 0 ? at : ~at;
+
+    /// <summary>True when no school day was in the week before this one.</summary>
+    public bool FollowsBreak(DateOnly day) =>
+        Ordinal(day) is var at && at > 0 && day.DayNumber - _days[at - 1].DayNumber >= BreakDays;
+
+    private static IEnumerable<DateOnly> Days(DateOnly first, DateOnly last)
+    {
+        for (var day = first; day <= last; day = day.AddDays(1))
+        {
+            yield return day;
+        }
+    }
+
+    private static bool IsOpen(DateOnly day, IReadOnlyList<Closure> closures) =>
+        day.DayOfWeek is not (DayOfWeek.Saturday or DayOfWeek.Sunday) && !closures.Any(x => day >= x.First && day <= x.Last);
+}

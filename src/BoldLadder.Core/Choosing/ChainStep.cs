@@ -1,0 +1,45 @@
+using BoldLadder.Core.Sounds;
+
+namespace BoldLadder.Core.Choosing;
+
+/// <summary>What a step of a chain does.</summary>
+public enum ChainMove
+{
+    Changed,
+    Added,
+    TakenOut,
+}
+
+/// <summary>Where a step of a chain happens: the question "what changed, and where?".</summary>
+public enum ChainPlace
+{
+    Start,
+    Middle,
+    End,
+}
+
+/// <summary>One step from a word to the next.</summary>
+/// <param name="From">The correspondence that was there; null when one was added.</param>
+/// <param name="To">The one that is there now; null when one was taken out.</param>
+public readonly record struct ChainStep(ChainMove Move, ChainPlace Place, Correspondence? From, Correspondence? To)
+{
+    /// <summary>What changed and where, for the adult.</summary>
+    public string Said
+    {
+        get
+        {
+            var where = Place switch { ChainPlace.Start => "at the start", ChainPlace.End => "at the end", _ => "in the middle" };
+            var what = Move switch
+            {
+                ChainMove.Added => $"{To!.Value.Grapheme.Text} was added {where}",
+                ChainMove.TakenOut => $"{From!.Value.Grapheme.Text} was taken out {where}",
+                _ => $"{From!.Value.Grapheme.Text} became {To!.Value.Grapheme.Text} {where}",
+            };
+            return Sounds(From) != Sounds(To) && Move == ChainMove.Changed
+                ? $"{what}; {(Sounds(To) > 1 ? To : From)!.Value.Grapheme.Text} has two sounds in it"
+                : what;
+        }
+    }
+
+    private static int Sounds(Correspondence? x) => x is { } some ? some.Sound.Phonemes.Count() : 0;
+}

@@ -1,0 +1,87 @@
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Sounds;
+using BoldLadder.Core.Words;
+
+namespace BoldLadder.Core.Choosing;
+
+/// <summary>
+/// Made-up words of one syllable: every one that the taught set can make is put together and proved, so that none is
+/// missed and none is hoped for.
+/// </summary>
+public sealed class MadeUpWords(MadeUpCheck check)
+{
+    // Shorter ones (og, ip) look like bits of words.
+    private const int FewestLetters = 3;
+
+    // With so many to choose from, those that sound like somebody's name are left out; with fewer they are kept.
+    private const int PlentyWithoutNames = 60;
+
+    // Far more than a class needs; a bound on the work for very large taught sets.
+    private const int MostTried = 400_000;
+
+    /// <summary>All good ones, in the order of the alphabet.</summary>
+    /// <param name="shape">The largest shape; more than one syllable is not made.</param>
+    public IReadOnlyList<MadeUpJudgement> All(IReadOnlySet<Correspondence> taught, WordShape shape)
+    {
+        var consonants = taught.Where(x => !x.Sound.IsVowel).Distinct().ToList();
+        var onsets = Runs(consonants, Math.Min(shape.Together, 3), check.Law.Begins);
+        var codas = Runs(consonants, Math.Min(shape.Together, 2), check.Law.Ends);
+        var found = new SortedDictionary<string, MadeUpJudgement>(StringComparer.Ordinal);
+        var names = new HashSet<string>();
+        var tried = 0;
+        foreach (var vowel in taught.Where(x => x.Sound.IsVowel).OrderBy(x => x.Key, StringComparer.Ordinal))
+        {
+            foreach (var onset in onsets)
+            {
+                foreach (var coda in codas)
+                {
+                    if (onset.Length + 1 + coda.Length > shape.Boxes || onset.Length + coda.Length == 0 || ++tried > MostTried)
+                    {
+                        continue;
+                    }
+
+                    if (Built(onset, vowel, coda) is { Word.Length: >= FewestLetters } reading && !found.ContainsKey(reading.Word)
+                        && check.Law.Broken(reading, taught) is null && check.Of(reading.Word, taught) is { Verdict: MadeUpVerdict.Ok } good)
+                    {
+                        found[reading.Word] = good;
+                        if (check.SoundsLikeName(reading.Word, taught))
+                        {
+                            names.Add(reading.Word);
+                        }
+                    }
+                }
+            }
+        }
+
+        return [.. found.Count - names.Count >= PlentyWithoutNames ? found.Values.Where(x => !names.Contains(x.Word)) : found.Values];
+    }
+
+    private static Segmentation? Built(Correspondence[] onset, Correspondence vowel, Correspondence[] coda)
+    {
+        if (vowel.Grapheme.IsSplit && (coda.Length != 1 || coda[0].Grapheme.Text.Length != 1 || coda[0].Grapheme.Text == "x"))
+        {
+            return null;
+        }
+
+        var word = string.Concat(onset.Select(x => x.Grapheme.Text)) + vowel.Grapheme.LeadingLetters
+            + string.Concat(coda.Select(x => x.Grapheme.Text)) + (vowel.Grapheme.IsSplit ? "e" : "");
+        return Segmentation.TryBuild(word, [.. onset.Append(vowel).Concat(coda).Select(x => (x, false))], out var reading, out _) ? reading : null;
+    }
+
+    private static List<Correspondence[]> Runs(List<Correspondence> consonants, int longest, Func<Correspondence[], bool> legal)
+    {
+        var runs = new List<Correspondence[]> { Array.Empty<Correspondence>() };
+        var last = runs.ToList();
+        for (var length = 1; length <= longest; length++)
+        {
+            last = [.. last.SelectMany(run => consonants.Select(x => run.Append(x).ToArray())).Where(x => length < longest || legal(x))];
+            runs.AddRange(last.Where(legal));
+            if (last.Count > 20_000)
+            {
+                break;
+            }
+        }
+
+        return runs;
+    }
+}

@@ -1,0 +1,152 @@
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Reading;
+using BoldLadder.Core.Words;
+
+namespace BoldLadder.Core.Choosing;
+
+/// <summary>A word chosen for a class, with the reading that was judged and why it is here.</summary>
+/// <param name="HoldsTarget">True when it has in it what is taught today.</param>
+public sealed record ChosenWord(LexiconWord Word, Segmentation Reading, string Reason, bool HoldsTarget, WordShape Shape);
+
+/// <summary>What a choice of words to read has to go by.</summary>
+/// <param name="Judge">The taught set, today's rung included.</param>
+/// <param name="Targets">What is taught today.</param>
+/// <param name="Due">Correspondences due for revisiting: a word that has one is worth a little more.</param>
+/// <param name="TimesRead">On how many earlier days the group read each word.</param>
+/// <param name="Not">Words already in the lesson.</param>
+public sealed record ReadingBrief(
+    Judge Judge, IReadOnlyList<Taught> Targets, WordShape Shape, IReadOnlySet<string> Due,
+    IReadOnlyDictionary<string, int> TimesRead, IReadOnlySet<string> Not, int Count, ulong Seed);
+
+/// <summary>
+/// Chooses words to read: mostly words with the target, spread over its places, short before
+/// long, few seen too often. The same brief gives the same words.
+/// </summary>
+public sealed class ReadingChoice(WordStock stock)
+{
+    private sealed record Candidate(OfferedWord Offered, int TargetAt, WordShape Shape, bool HasDue)
+    {
+        public LexiconWord Word => Offered.Word;
+
+        public string Place => TargetAt == 0 ? "first" : TargetAt == Offered.Reading.Segments.Count - 1 ? "last" : "inside";
+    }
+
+    private readonly WordNeeds _needs = stock.Rules.Needs;
+
+    /// <summary>Target words first; when there are too few, words that keep other parts going.</summary>
+    public IReadOnlyList<ChosenWord> Choose(ReadingBrief brief)
+    {
+        var candidates = Candidates(brief);
+        var dice = new Dice(brief.Seed);
+        var worth = candidates.Select(x => Worth(x, brief) + (dice.Next() * 3)).ToArray();
+        var chosen = new List<Candidate>();
+        while (chosen.Count < brief.Count && chosen.Count < candidates.Count)
+        {
+            var best = Array.IndexOf(worth, worth.Max());
+            chosen.Add(candidates[best]);
+            for (var i = 0; i < worth.Length; i++)
+            {
+                worth[i] -= Sameness(candidates[i], candidates[best]);
+            }
+
+            worth[best] = double.NegativeInfinity;
+        }
+
+        return [.. chosen.OrderBy(x => x.Shape.Boxes).ThenBy(x => x.Shape.Together).ThenBy(x => x.Word.Rank).Select(x => Made(x, brief))];
+    }
+
+    /// <summary>True when a word, as it is spelt, has in it one of the things given.</summary>
+    public bool Holds(string spelling, IReadOnlyList<Taught> targets)
+    {
+        if (stock.Words.FindWord(spelling) is not { } word)
+        {
+            return false;
+        }
+
+        var bits = targets.SelectMany(stock.Rules.Holds).ToHashSet();
+        var (first, end) = _needs.RowsOf(word.Rank);
+        return Enumerable.Range(first, end - first).Any(row => TargetAt(row, bits) >= 0);
+    }
+
+    private List<Candidate> Candidates(ReadingBrief brief)
+    {
+        var targets = brief.Targets.SelectMany(stock.Rules.Holds).ToHashSet();
+        var found = new List<Candidate>();
+        foreach (var offered in stock.Offered)
+        {
+            if (_needs.Fits(offered.Row, brief.Shape) && _needs.Covered(offered.Row, brief.Judge.Taught.Bits)
+                && !brief.Not.Contains(offered.Word.Key))
+            {
+                found.Add(new Candidate(
+                    offered, TargetAt(offered.Row, targets), _needs.ShapeOf(offered.Row),
+                    offered.Reading.Segments.Any(x => brief.Due.Contains(x.Correspondence.Key))));
+            }
+        }
+
+        return found;
+    }
+
+    private int TargetAt(int row, HashSet<int> targets)
+    {
+        var bits = _needs.BitsOf(row);
+        for (var i = 0; i < bits.Length; i++)
+        {
+            if (targets.Contains(bits[i]))
+            {
+                return i;
+            }
+        }
+
+        return -1;
+    }
+
+    private static double Worth(Candidate x, ReadingBrief brief) =>
+        (x.TargetAt >= 0 ? 20 : 0)
+        + (x.Word.Familiarity == Familiarity.AtFourOrFive ? 2.5 : 0)
+        + (x.HasDue ? 1.5 : 0)
+        - (x.Word.Ended is null ? 0 : brief.Targets.Any(t => t.Ending is not null) ? 0 : 7)
+        - (x.Shape.Boxes < 3 && brief.Shape.Boxes > 3 ? 4 : 0)
+        - (2 * Math.Min(4, brief.TimesRead.GetValueOrDefault(x.Word.Key)))
+        - (0.25 * Math.Log2(x.Word.Rank + 2));
+
+    // What makes a list dull: the same family, rhyme, first letter, length or place of the target again.
+    private static double Sameness(Candidate x, Candidate other) =>
+        (x.Word.Family == other.Word.Family ? 12 : 0)
+        + (x.Offered.Rime == other.Offered.Rime ? 2.5 : 0)
+        + (x.Word.Key[0] == other.Word.Key[0] ? 1 : 0)
+        + (x.Shape.Boxes == other.Shape.Boxes ? 0.5 : 0)
+        + (x.TargetAt >= 0 && x.Place == other.Place ? 0.8 : 0);
+
+    private ChosenWord Made(Candidate x, ReadingBrief brief)
+    {
+        var reading = x.Offered.Reading;
+        var reasons = new List<string>();
+        if (x.TargetAt >= 0)
+        {
+            var part = _needs.Bits[_needs.BitsOf(x.Offered.Row)[x.TargetAt]];
+            reasons.Add(part.Kind is PartKind.Ending ? $"it ends in -{part.Key}"
+                : part.Kind is PartKind.Structure ? $"it has {part.Shown}"
+                : $"it has {reading.Segments[x.TargetAt].Correspondence.Grapheme.Text}, {x.Place}");
+        }
+        else
+        {
+            reasons.Add(brief.Targets.Count > 0 ? "no more words with today's part fit yet, so it keeps taught parts going" : "it keeps taught parts going");
+        }
+
+        if (x.HasDue)
+        {
+            var due = reading.Segments.First(s => brief.Due.Contains(s.Correspondence.Key)).Correspondence.Grapheme.Text;
+            reasons.Add($"{due} was due");
+        }
+
+        var times = brief.TimesRead.GetValueOrDefault(x.Word.Key);
+        reasons.Add(times == 0 ? "not read before" : $"read on {times} earlier day{(times == 1 ? "" : "s")}");
+        return new ChosenWord(x.Word, reading, Sentence(reasons), x.TargetAt >= 0, x.Shape);
+    }
+
+    private static string Sentence(List<string> reasons)
+    {
+        var text = string.Join("; ", reasons);
+        return $"{char.ToUpperInvariant(text[0])}{text[1..]}.";
+    }
+}

@@ -1,0 +1,89 @@
+using BoldLadder.Core.Reading;
+using BoldLadder.Core.Words;
+
+namespace BoldLadder.Core.Choosing;
+
+/// <summary>A sentence or phrase that a person has written and read.</summary>
+/// <param name="Words">Its words as written, in order, without punctuation.</param>
+/// <param name="Meant">For a word with several readings the one that the sentence needs, by word in lower case.</param>
+public sealed record Sentence(string Text, IReadOnlyList<string> Words, IReadOnlyDictionary<string, Segmentation> Meant)
+{
+    /// <summary>True when every word can be read, in the reading that the sentence needs, or is a tricky word taught.</summary>
+    public bool IsReadable(Judge judge) => Words.All(x => judge.IsLegal(x)
+        && (!Meant.TryGetValue(x.ToLowerInvariant(), out var reading)
+            || judge.Taught.TrickyWords.Contains(x.ToLowerInvariant()) || judge.Blockers(reading, null).Count == 0));
+}
+
+/// <summary>A sentence with what makes it fit today.</summary>
+/// <param name="Targets">Words in it that hold what is taught, each occurrence counted.</param>
+public readonly record struct GradedSentence(Sentence Sentence, int Targets);
+
+/// <summary>
+/// The bank of sentences, graded by the same verdicts as words: each word readable, or a tricky
+/// word that was taught.
+/// </summary>
+public sealed class SentenceBank
+{
+    private SentenceBank(IReadOnlyList<Sentence> sentences) => Sentences = sentences;
+
+    public IReadOnlyList<Sentence> Sentences { get; }
+
+    /// <summary>
+    /// Reads data/sentences.txt: one sentence a line, <c>#</c> for a note. After a tab, a word with
+    /// several readings may be given the one that is meant: <c>wind=w:w i:i n:n d:d</c>.
+    /// </summary>
+    /// <exception cref="FormatException">A line has no word, stands twice, or gives a split that does not fit.</exception>
+    public static SentenceBank Parse(string text)
+    {
+        var sentences = new List<Sentence>();
+        var seen = new HashSet<string>();
+        foreach (var line in text.Split('\n').Select(x => x.Trim()).Where(x => x.Length > 0 && x[0] != '#'))
+        {
+            var columns = line.Split('\t');
+            var words = WordsOf(columns[0]);
+            if (words.Count == 0 || !seen.Add(columns[0]))
+            {
+                throw new FormatException($"sentences: '{line}' has no word or stands twice");
+            }
+
+            sentences.Add(new Sentence(columns[0], words, columns.Skip(1).Select(MeantIn).ToDictionary()));
+        }
+
+        return new SentenceBank(sentences);
+    }
+
+    private static KeyValuePair<string, Segmentation> MeantIn(string column)
+    {
+        var equals = column.IndexOf('=', StringComparison.Ordinal);
+        return equals > 0 && Segmentation.TryParse(column[..equals], column[(equals + 1)..], out var reading, out var reason)
+            ? new(column[..equals], reading)
+            : throw new FormatException($"sentences: '{column}' is not a word and its split");
+    }
+
+    /// <summary>The words of a line as written; an apostrophe or hyphen inside belongs to its word.</summary>
+    public static IReadOnlyList<string> WordsOf(string line)
+    {
+        var words = new List<string>();
+        var start = -1;
+        for (var i = 0; i <= line.Length; i++)
+        {
+            var inside = i < line.Length && (char.IsAsciiLetter(line[i]) || (start >= 0 && line[i] is '\'' or '-'));
+            if (inside && start < 0)
+            {
+                start = i;
+            }
+            else if (!inside && start >= 0)
+            {
+                words.Add(line[start..i].TrimEnd('\'', '-'));
+                start = -1;
+            }
+        }
+
+        return words;
+    }
+
+    /// <summary>Sentences of which every word can be read, with how often they hold the target.</summary>
+    /// <param name="isTarget">Whether a word, found in the lexicon, holds what is taught.</param>
+    public IEnumerable<GradedSentence> Readable(Judge judge, Func<string, bool> isTarget) =>
+        Sentences.Where(x => x.IsReadable(judge)).Select(x => new GradedSentence(x, x.Words.Count(isTarget)));
+}

@@ -1,0 +1,50 @@
+using BoldLadder.Core.Words;
+
+namespace BoldLadder.Core.Choosing;
+
+/// <summary>Two words that a contrast is heard in, with what differs.</summary>
+public sealed record WordPair(OfferedWord One, OfferedWord Other, string Reason);
+
+/// <summary>Pairs of words for a contrast: all are one step apart, and the step says which contrast.</summary>
+public sealed class WordPairs(WordLists lists, WordStock stock)
+{
+    /// <summary>Words one correspondence apart whose sounds there are the two asked for, or any two when none are.</summary>
+    public IEnumerable<WordPair> Minimal(ListBrief brief, Sounds.Sound? one = null, Sounds.Sound? other = null) =>
+        from step in Steps(brief, ChainMove.Changed)
+        let was = step.Step.From!.Value
+        let now = step.Step.To!.Value
+        where one is null || other is null
+            ? string.CompareOrdinal(step.One.Word.Key, step.Other.Word.Key) < 0
+            : stock.Rules.SameSound(was.Sound, one.Value) && stock.Rules.SameSound(now.Sound, other.Value)
+        select new WordPair(step.One, step.Other, step.Step.Said);
+
+    /// <summary>Short-vowel words beside their split-digraph partners: <i>hop, hope</i>.</summary>
+    public IEnumerable<WordPair> ShortAndSplit(ListBrief brief) =>
+        from step in Steps(brief, ChainMove.Changed)
+        let was = step.Step.From!.Value.Grapheme
+        let now = step.Step.To!.Value.Grapheme
+        where now.IsSplit && was.Text == now.LeadingLetters && step.Other.Word.Key == step.One.Word.Key + "e"
+        select new WordPair(step.One, step.Other, $"the e makes {was.Text} say {step.Step.To!.Value.Sound.Key}");
+
+    /// <summary>A word, and the same with a consonant added in front: <i>lap, clap</i>.</summary>
+    public IEnumerable<WordPair> AddedInFront(ListBrief brief) => Added(brief, ChainPlace.Start);
+
+    /// <summary>A word, and the same with a consonant added at the end: <i>ten, tent</i>.</summary>
+    public IEnumerable<WordPair> AddedAtEnd(ListBrief brief) => Added(brief, ChainPlace.End);
+
+    private IEnumerable<WordPair> Added(ListBrief brief, ChainPlace place) =>
+        from step in Steps(brief, ChainMove.Added)
+        where step.Step.Place == place && !step.Step.To!.Value.Sound.IsVowel
+        select new WordPair(step.One, step.Other, step.Step.Said);
+
+    // Endings make pairs too (cat, cats) but no contrast of spelling: bases only.
+    private IEnumerable<(OfferedWord One, OfferedWord Other, ChainStep Step)> Steps(ListBrief brief, ChainMove move)
+    {
+        var graph = new ChainGraph([.. lists.Candidates(brief).Where(x => x.Word.Ended is null)], stock.Rules);
+        return from one in Enumerable.Range(0, graph.Words.Count)
+               from step in graph.From(one)
+               where step.Step.Move == move
+               orderby one + step.To
+               select (graph.Words[one], graph.Words[step.To], step.Step);
+    }
+}

@@ -1,0 +1,88 @@
+using BoldLadder.Core.Reading;
+using BoldLadder.Core.Words;
+
+namespace BoldLadder.Core.Choosing;
+
+/// <summary>A word that may be offered, with what choosing looks at.</summary>
+/// <param name="Rime">The sounds from the last vowel on: words that share it rhyme.</param>
+/// <param name="RimeAt">The segment it begins with.</param>
+public sealed record OfferedWord(LexiconWord Word, int Row, Segmentation Reading, string Rime, int RimeAt)
+{
+    /// <summary>The letters of what rhymes, such as <c>ain</c>.</summary>
+    public string RimeLetters => Reading.Word[Reading.Segments[RimeAt].Start..];
+
+    /// <summary>True when nothing stands before what rhymes, so that there is nothing to change.</summary>
+    public bool IsRimeWhole => RimeAt == 0;
+}
+
+/// <summary>
+/// All that choices for one group draw on, worked out once: how teaching covers words, which
+/// spellings English favours, what sounds alike, and the sentences that people have written.
+/// </summary>
+public sealed class WordStock
+{
+    private readonly Lazy<MadeUpCheck>? _madeUp;
+
+    /// <param name="madeUp">What proves made-up words, made when first needed; null where none are used.</param>
+    public WordStock(
+        ReadingRules rules, SentenceBank sentences, SpokenSentences spoken, IReadOnlySet<string>? switchedMerges = null, Lazy<MadeUpCheck>? madeUp = null)
+    {
+        _madeUp = madeUp;
+        Rules = rules;
+        Sentences = sentences;
+        Spoken = spoken;
+        Evidence = new SpellingEvidence(rules);
+        Homophones = new Homophones(rules.Needs.Words, switchedMerges);
+        Offered = [.. Words.Words.Where(rules.Needs.MayOffer).Select(Offer)];
+    }
+
+    public ReadingRules Rules { get; }
+
+    public SchoolWords Words => Rules.Needs.Words;
+
+    /// <summary>Words that may be offered by themselves once they can be read, commonest first.</summary>
+    public IReadOnlyList<OfferedWord> Offered { get; }
+
+    public SpellingEvidence Evidence { get; }
+
+    public Homophones Homophones { get; }
+
+    /// <summary>What proves made-up words; null where none are used.</summary>
+    public MadeUpCheck? MadeUp => _madeUp?.Value;
+
+    public SentenceBank Sentences { get; }
+
+    public SpokenSentences Spoken { get; }
+
+    /// <summary>
+    /// The everyday words that sound like this one and are spelt otherwise, for which a spoken
+    /// sentence is needed.
+    /// </summary>
+    public IEnumerable<LexiconWord> SoundAlikes(LexiconWord word) => Homophones.Of(word).Where(IsHeard);
+
+    /// <summary>Sets of everyday words that sound the same, each with every word that may be heard for them.</summary>
+    public IEnumerable<IReadOnlyList<LexiconWord>> HomophoneSets() => Homophones.Sets()
+        .Select(x => (IReadOnlyList<LexiconWord>)[.. x.Where(IsHeard)])
+        .Where(x => x.Count > 1 && x.Any(w => w is { Everyday: true, Suitability: Suitability.Fine }));
+
+    // A word that nobody would think of on hearing it needs no sentence to tell it apart.
+    private bool IsHeard(LexiconWord word) => Words.OwnSpelling(word) && word.Suitability != Suitability.Unsuitable
+        && (word.Familiarity is Familiarity.AtFourOrFive or Familiarity.AtSixOrSeven || word.Rank < 3000);
+
+    private OfferedWord Offer(LexiconWord word)
+    {
+        var reading = Words.Of(word).Readings[0];
+        var at = RimeAt(reading, word.Ended);
+        var rime = string.Concat(reading.Segments.Skip(at).Select(x => Rules.SoundKey(x.Correspondence.Sound) + " "));
+        return new OfferedWord(word, Rules.Needs.RowsOf(word.Rank).First, reading, rime, at);
+    }
+
+    // Words rhyme from their last strong vowel on: not from that of an ending, nor from a weak one.
+    private static int RimeAt(Segmentation reading, EndedWord? ended)
+    {
+        var baseEnds = ended is { } e ? reading.Word.Length - e.Ending.Length : reading.Word.Length;
+        var strong = Enumerable.Range(0, reading.Segments.Count)
+            .Where(i => reading.Segments[i] is var x && x.Start < baseEnds && x.Correspondence.Sound is { IsVowel: true, First.Key: not "schwa" });
+        return strong.DefaultIfEmpty(0).Last();
+    }
+}

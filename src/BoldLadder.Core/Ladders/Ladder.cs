@@ -1,0 +1,161 @@
+using BoldLadder.Core.Words;
+
+namespace BoldLadder.Core.Ladders;
+
+/// <summary>
+/// The order in which a school teaches: rungs, bottom to top, in named sections. Immutable; changed
+/// by a <see cref="LadderEdit"/>.
+/// </summary>
+public sealed class Ladder
+{
+    /// <summary>More rungs than any school year holds.</summary>
+    public const int MaxRungs = 400;
+
+    private const int MaxText = 400;
+
+    private readonly Dictionary<string, int> _places;
+
+    private Ladder(string name, IReadOnlyList<Section> sections)
+    {
+        Name = name;
+        Sections = sections;
+        Rungs = [.. sections.SelectMany(x => x.Rungs)];
+        _places = Rungs.Select((x, i) => (x.Id, i)).ToDictionary(x => x.Id, x => x.i);
+    }
+
+    public string Name { get; }
+
+    public IReadOnlyList<Section> Sections { get; }
+
+    /// <summary>All rungs from the bottom; a rung's number is its place here plus one.</summary>
+    public IReadOnlyList<Rung> Rungs { get; }
+
+    /// <summary>Zero-based place of a rung, or -1.</summary>
+    public int PlaceOf(string rungId) => _places.GetValueOrDefault(rungId, -1);
+
+    /// <summary>The section that holds the rung at a place; the last one beyond the top.</summary>
+    public Section SectionAt(int place)
+    {
+        foreach (var section in Sections)
+        {
+            if (place < section.Rungs.Count)
+            {
+                return section;
+            }
+
+            place -= section.Rungs.Count;
+        }
+
+        return Sections[^1];
+    }
+
+    /// <summary>The zero-based place among the sections of the one that holds a rung's place.</summary>
+    public int SectionIndexAt(int place) => Sections.ToList().IndexOf(SectionAt(place));
+
+    /// <summary>Checks a ladder whole. On failure <paramref name="problems"/> has fields and sentences.</summary>
+    public static bool TryCreate(
+        string name, IReadOnlyList<Section> sections, out Ladder ladder, out IReadOnlyList<LadderProblem> problems)
+    {
+        var found = new List<LadderProblem>();
+        if (string.IsNullOrWhiteSpace(name) || name.Length > 100)
+        {
+            found.Add(new LadderProblem("name", "Give the ladder a name of at most 100 letters."));
+        }
+
+        if (sections.Count == 0)
+        {
+            found.Add(new LadderProblem("sections", "A ladder needs at least one section."));
+        }
+
+        foreach (var section in sections)
+        {
+            if (string.IsNullOrWhiteSpace(section.Name) || section.Name.Length > 100)
+            {
+                found.Add(new LadderProblem("sections.name", "Give every section a name of at most 100 letters."));
+            }
+
+            if (!section.Shape.IsSensible)
+            {
+                found.Add(new LadderProblem("sections.shape", $"Section {section.Name}: 2 to 12 boxes, 1 to 4 consonants together, 1 to 5 syllables."));
+            }
+        }
+
+        var rungs = sections.SelectMany(x => x.Rungs).ToList();
+        if (rungs.Count > MaxRungs)
+        {
+            found.Add(new LadderProblem("rungs", $"A ladder has at most {MaxRungs} rungs."));
+        }
+
+        if (rungs.Select(x => x.Id).Concat(sections.Select(x => x.Id)).Distinct().Count() < rungs.Count + sections.Count)
+        {
+            found.Add(new LadderProblem("rungs.id", "Two rungs or sections have the same id."));
+        }
+
+        found.AddRange(rungs.SelectMany(Check));
+        problems = found;
+        ladder = found.Count == 0 ? new Ladder(name, sections) : null!;
+        return found.Count == 0;
+    }
+
+    /// <summary>What is wrong with one rung, each with the field and what to do.</summary>
+    public static IEnumerable<LadderProblem> Check(Rung rung)
+    {
+        if (string.IsNullOrWhiteSpace(rung.Id) || rung.Id.Length > 60)
+        {
+            yield return new LadderProblem("id", "A rung needs an id of at most 60 letters.");
+        }
+
+        if (rung.Kind == RungKind.Teach && !rung.AddsParts && rung.TrickyWords.Count == 0)
+        {
+            yield return new LadderProblem("adds", "Say what the rung adds: a correspondence such as ea:ee, a tricky word, an ending or a structure.");
+        }
+
+        if (rung.Correspondences.Count > 12 || rung.TrickyWords.Count > 12 || rung.RimeUnits.Count > 12 || rung.Clusters.Count > 12)
+        {
+            yield return new LadderProblem("adds", "A rung adds at most 12 things of a kind: split it into several.");
+        }
+
+        if (rung.Correspondences.Distinct().Count() < rung.Correspondences.Count)
+        {
+            yield return new LadderProblem("correspondences", "The rung has the same correspondence twice.");
+        }
+
+        if (rung.TrickyWords.Any(x => x.Length is 0 or > 30 || !x.All(c => char.IsAsciiLetter(c) || c == '\'')))
+        {
+            yield return new LadderProblem("trickyWords", "A tricky word is one word of at most 30 letters.");
+        }
+
+        if (rung.Endings.Any(x => !Endings.All.Contains(x)))
+        {
+            yield return new LadderProblem("endings", $"The endings known are {string.Join(", ", Endings.All.Select(x => "-" + x))}.");
+        }
+
+        if (rung.Structures.Any(x => !Enum.IsDefined(x)))
+        {
+            yield return new LadderProblem("structures", "One of the structures is not known.");
+        }
+
+        if (rung.RimeUnits.Any(x => !x.Parts[0].Sound.IsVowel || x.Parts.Skip(1).Any(p => p.Sound.IsVowel)))
+        {
+            yield return new LadderProblem("rimeUnits", "A rime unit begins with its vowel and has only consonants after it, such as a:aw ll:l.");
+        }
+
+        if (rung.Clusters.Any(x => x.Parts.Any(p => p.Sound.IsVowel)))
+        {
+            yield return new LadderProblem("clusters", "A cluster is consonants only, such as s:s t:t.");
+        }
+
+        if (rung.Days is < 1 or > 20)
+        {
+            yield return new LadderProblem("days", "A rung takes 1 to 20 days.");
+        }
+
+        if (rung.Keyword.Length > 40 || rung.SayIt.Length > MaxText || rung.WriteIt.Length > MaxText || rung.Notes.Length > 2000)
+        {
+            yield return new LadderProblem("notes", "One of the texts of the rung is too long.");
+        }
+    }
+}
+
+/// <summary>One thing wrong with a ladder: the field, and a sentence that says what to do.</summary>
+public readonly record struct LadderProblem(string Field, string Sentence);

@@ -1,0 +1,111 @@
+using BoldLadder.Core.Sounds;
+using BoldLadder.Core.Words;
+
+namespace BoldLadder.Core.Ladders;
+
+/// <summary>What a rung is for.</summary>
+public enum RungKind
+{
+    /// <summary>Adds something new to read or spell with.</summary>
+    Teach,
+
+    /// <summary>Spellings of one sound met together, once each is secure.</summary>
+    Contrast,
+
+    /// <summary>Nothing new: what was taught is made firm.</summary>
+    Consolidation,
+
+    /// <summary>What was taught is checked, child by child.</summary>
+    Check,
+}
+
+/// <summary>
+/// A pattern of boxes that a ladder may teach on a rung of its own. It gates words only in a ladder
+/// that has a rung for it.
+/// </summary>
+public enum TaughtStructure
+{
+    /// <summary>Two consonants together at the end of a word (<i>hand</i>).</summary>
+    PairAtEnd,
+
+    /// <summary>Two consonants together at the start (<i>stop</i>).</summary>
+    PairAtStart,
+
+    /// <summary>Three or more consonants together (<i>string</i>).</summary>
+    ThreeTogether,
+
+    /// <summary>Words of two syllables (<i>rabbit</i>).</summary>
+    TwoSyllables,
+
+    /// <summary>Words of three syllables or more (<i>banana</i>).</summary>
+    ThreeSyllables,
+}
+
+/// <summary>One step of a ladder: what it adds, and how it is introduced.</summary>
+public sealed record Rung
+{
+    public required string Id { get; init; }
+
+    public RungKind Kind { get; init; }
+
+    public IReadOnlyList<Correspondence> Correspondences { get; init; } = [];
+
+    /// <summary>Words taught before all their parts are, as written in a sentence.</summary>
+    public IReadOnlyList<string> TrickyWords { get; init; } = [];
+
+    /// <summary>Endings taught here, from <see cref="Endings.All"/>.</summary>
+    public IReadOnlyList<string> Endings { get; init; } = [];
+
+    public IReadOnlyList<TaughtStructure> Structures { get; init; } = [];
+
+    /// <summary>Vowels taught as one with what follows them (<i>all</i>, <i>ight</i>).</summary>
+    public IReadOnlyList<GraphemeRun> RimeUnits { get; init; } = [];
+
+    /// <summary>Consonants taught as one (<i>st</i>, <i>str</i>).</summary>
+    public IReadOnlyList<GraphemeRun> Clusters { get; init; } = [];
+
+    /// <summary>A word that helps to remember the sound, with no more than one new thing in it.</summary>
+    public string Keyword { get; init; } = "";
+
+    /// <summary>The school's line on how to say it; empty for the sound's own line.</summary>
+    public string SayIt { get; init; } = "";
+
+    /// <summary>How the letters are written, in words.</summary>
+    public string WriteIt { get; init; } = "";
+
+    public string Notes { get; init; } = "";
+
+    /// <summary>School days the rung takes.</summary>
+    public int Days { get; init; } = 1;
+
+    /// <summary>True when the rung opens words: such rungs can be thin.</summary>
+    public bool AddsParts => Correspondences.Count + Endings.Count + Structures.Count + RimeUnits.Count + Clusters.Count > 0;
+
+    /// <summary>What the rung adds, for a list or a button: <c>ch</c>, <c>was, you</c>, <c>-ing</c>.</summary>
+    public string Label
+    {
+        get
+        {
+            var parts = Correspondences.Select(x => x.Grapheme.Text).Distinct()
+                .Concat(RimeUnits.Concat(Clusters).Select(x => x.Letters))
+                .Concat(Endings.Select(x => "-" + x))
+                .Concat(Structures.Select(Describe))
+                .Concat(TrickyWords).ToList();
+            return parts.Count > 0 ? string.Join(", ", parts) : Kind switch
+            {
+                RungKind.Contrast => "contrast",
+                RungKind.Check => "check",
+                _ => "consolidation",
+            };
+        }
+    }
+
+    public static string Describe(TaughtStructure structure) => structure switch
+    {
+        TaughtStructure.PairAtEnd => "two consonants at the end",
+        TaughtStructure.PairAtStart => "two consonants at the start",
+        TaughtStructure.ThreeTogether => "three consonants together",
+        TaughtStructure.TwoSyllables => "two syllables",
+        _ => "three syllables",
+    };
+}

@@ -1,0 +1,81 @@
+using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Sounds;
+
+namespace BoldLadder.Core.Lessons;
+
+/// <summary>The last part of a lesson: sentences made only of words the group can read, and one to write.</summary>
+internal static class ApplyPart
+{
+    private const int MostSentences = 6;
+
+    private const int OralWords = 14, MostLetters = 8;
+
+    /// <param name="seconds">Time for the part: its share at least, more when practice cannot use it.</param>
+    public static IReadOnlyList<LessonBlock> Make(LessonBrief brief, ItemMaker make, Dice dice, int seconds)
+    {
+        var ranked = Ranked(brief, dice);
+        var keptRead = brief.KeptIn(LessonPart.Apply, Activity.ReadSentences);
+        var keptWrite = brief.KeptIn(LessonPart.Apply, Activity.WriteSentence);
+        if (ranked.Count + keptRead.Count == 0)
+        {
+            return Opening(brief, make, dice);
+        }
+
+        var write = Timing.Setup(Activity.WriteSentence) + Timing.Each(Activity.WriteSentence);
+        var reads = (int)Math.Clamp(
+            Math.Ceiling((seconds - write - Timing.Setup(Activity.ReadSentences)) / Timing.Each(Activity.ReadSentences)), 2, MostSentences);
+        var kept = keptRead.Concat(keptWrite).Select(x => x.Text).ToHashSet();
+        var fresh = ranked.Where(x => !kept.Contains(x.Sentence.Text)).ToList();
+        var toRead = fresh.Take(Math.Max(0, reads - keptRead.Count)).ToList();
+
+        // The shortest of those read that has today's part: children have seen it, now they write it from memory.
+        var toWrite = keptWrite.Count > 0 ? null
+            : toRead.OrderByDescending(x => x.Targets > 0).ThenBy(x => x.Sentence.Words.Count).Select(x => (GradedSentence?)x).FirstOrDefault();
+        return
+        [
+            new LessonBlock(LessonPart.Apply, Activity.ReadSentences, [.. keptRead, .. toRead.Select(make.Sentence)]),
+            new LessonBlock(LessonPart.Apply, Activity.WriteSentence, toWrite is { } one ? [make.Sentence(one)] : keptWrite),
+        ];
+    }
+
+    // Before there is a sentence to read: words by ear, and the letters taught, written when their sound is heard.
+    private static IReadOnlyList<LessonBlock> Opening(LessonBrief brief, ItemMaker make, Dice dice)
+    {
+        var taught = brief.Judge.Taught.Correspondences.Select(x => brief.Stock.Rules.SoundKey(x.Sound)).Distinct().ToList();
+        var today = brief.Targets.Select(x => x.Correspondence).OfType<Correspondence>().Select(x => brief.Stock.Rules.SoundKey(x.Sound)).ToHashSet();
+        var sounds = dice.Mix(taught).OrderByDescending(today.Contains).Take(MostLetters);
+        return
+        [
+            new LessonBlock(LessonPart.Apply, Activity.OralBlending, OralBlending.Items(brief, make, dice, OralWords)),
+            new LessonBlock(LessonPart.Apply, Activity.WriteLetters, [.. sounds.Select(x => make.Item(
+                ItemKind.Sound, x, Spellings(brief, x), today.Contains(x) ? "New today." : "Taught before.", RevisitPart.ExampleOf(x)))]),
+        ];
+    }
+
+    private static string Spellings(LessonBrief brief, string sound) => string.Join(' ', brief.Judge.Taught.Correspondences
+        .Where(x => brief.Stock.Rules.SoundKey(x.Sound) == sound).Select(x => x.Grapheme.Text).Distinct());
+
+    /// <summary>Readable sentences, best for today first: by how often the target occurs, tricky words of today, and how seldom read.</summary>
+    public static IReadOnlyList<GradedSentence> Ranked(LessonBrief brief, Dice dice)
+    {
+        var choice = new ReadingChoice(brief.Stock);
+        var holds = new Dictionary<string, bool>();
+        var tricky = brief.Rung?.TrickyWords.Select(x => x.ToLowerInvariant()).ToHashSet() ?? [];
+        bool IsTarget(string word)
+        {
+            var key = word.ToLowerInvariant();
+            if (!holds.TryGetValue(key, out var target))
+            {
+                // On a day of tricky words they alone are the target, not what the lessons before taught.
+                holds[key] = target = tricky.Contains(key) || (tricky.Count == 0 && choice.Holds(key, brief.Targets));
+            }
+
+            return target;
+        }
+
+        return [.. brief.Stock.Sentences.Readable(brief.Judge, IsTarget)
+            .Select(x => (x, Worth: (3 * Math.Min(3, x.Targets)) + (0.25 * Math.Min(8, x.Sentence.Words.Count))
+                - (4 * brief.Log.TimesRead.GetValueOrDefault(x.Sentence.Text)) + dice.Next()))
+            .OrderByDescending(x => x.Worth).Select(x => x.x)];
+    }
+}

@@ -1,0 +1,31 @@
+using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Sounds;
+
+namespace BoldLadder.Core.Lessons;
+
+/// <summary>A chain of words built one change at a time: children make the first, then say what changed and where.</summary>
+internal static class ChainBlock
+{
+    private const int Steps = 6;
+
+    /// <summary>The block, or null when what can be read allows no chain.</summary>
+    public static LessonBlock? Make(LessonBrief brief, ItemMaker make, Dice dice)
+    {
+        var kept = brief.KeptIn(LessonPart.Practise, Activity.Chain);
+        if (kept.Count > 0)
+        {
+            return new LessonBlock(LessonPart.Practise, Activity.Chain, kept);
+        }
+
+        var words = new WordLists(brief.Stock).Words(new ListBrief(brief.Judge, MostSounds: brief.Shape.Boxes, Shape: brief.Shape))
+            .Select(x => x.Offered).Where(x => x.Word.Ended is null).ToList();
+        var graph = new ChainGraph(words, brief.Stock.Rules);
+        var chains = new WordChains(graph, brief.Stock.Rules);
+        var seed = (ulong)dice.Next(int.MaxValue);
+        List<Sound> through = [.. brief.Targets.Select(x => x.Correspondence).OfType<Correspondence>().Take(1).Select(x => x.Sound)];
+        var chain = chains.Find(new ChainBrief(Steps, through, null, seed));
+        return chain.Outcome != ChainOutcome.Found ? null : new LessonBlock(
+            LessonPart.Practise, Activity.Chain,
+            [.. chain.Words.Select(x => make.Word(x.Word.Word.Key, x.Step is { } step ? $"{char.ToUpperInvariant(step.Said[0])}{step.Said[1..]}." : "Make this word first."))]);
+    }
+}

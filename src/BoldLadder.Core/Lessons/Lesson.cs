@@ -1,0 +1,60 @@
+using BoldLadder.Core.Reading;
+
+namespace BoldLadder.Core.Lessons;
+
+/// <summary>What a lesson is for.</summary>
+public enum LessonKind
+{
+    NewLearning,
+    Contrast,
+    Structure,
+    Review,
+    TrickyWordDay,
+    Check,
+}
+
+/// <summary>The four parts of a lesson, in order.</summary>
+public enum LessonPart
+{
+    Revisit,
+    Teach,
+    Practise,
+    Apply,
+}
+
+/// <summary>The rung's own lines for the adult, as they stood when the lesson was made.</summary>
+public sealed record Teaching(string SayIt, string WriteIt, string Keyword, string Notes)
+{
+    public static Teaching None { get; } = new("", "", "", "");
+}
+
+/// <summary>
+/// A lesson: what it teaches, and blocks of items made only from what the group can read. It is
+/// changed by a <see cref="LessonEdit"/> and never in place.
+/// </summary>
+/// <param name="Minutes">The length it is made for.</param>
+/// <param name="RungId">The rung it teaches; empty for a review.</param>
+/// <param name="Things">What it teaches, by value; for a review, what it goes over.</param>
+/// <param name="TrickyWords">Tricky words it teaches.</param>
+/// <param name="Seed">With the same inputs and this seed the same lesson is made.</param>
+/// <param name="Teaching">What the adult says and writes.</param>
+/// <param name="Carried">Due for revisiting, but without room today: said, and met on a later day.</param>
+public sealed record Lesson(
+    LessonKind Kind, int Minutes, string RungId, string Title, IReadOnlyList<Taught> Things, IReadOnlyList<string> TrickyWords,
+    ulong Seed, Teaching Teaching, IReadOnlyList<LessonBlock> Blocks, IReadOnlyList<string> Carried)
+{
+    /// <summary>The usual length in minutes.</summary>
+    public const int UsualMinutes = 25;
+
+    /// <summary>Length of a short lesson, in minutes.</summary>
+    public const int ShortMinutes = 15;
+
+    public IEnumerable<LessonItem> Items => Blocks.SelectMany(x => x.Items);
+
+    /// <summary>Time of all blocks in seconds; spare words take none.</summary>
+    public int Seconds => Blocks.Sum(x => x.Seconds);
+
+    public int SecondsOf(LessonPart part) => Blocks.Where(x => x.Part == part).Sum(x => x.Seconds);
+
+    public LessonItem? Find(string itemId) => Items.FirstOrDefault(x => x.Id == itemId);
+}

@@ -1,0 +1,61 @@
+using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Ladders;
+
+namespace BoldLadder.Core.Lessons;
+
+/// <summary>Makes a whole lesson within its time: apply is kept, practise takes what is left.</summary>
+public static class LessonComposer
+{
+    public static Lesson Compose(LessonBrief brief)
+    {
+        var dice = new Dice(brief.Seed);
+        var make = new ItemMaker(brief.Stock, brief.Kept.Select(x => x.Item.Id));
+        var (revisit, carried) = RevisitPart.Make(brief, make, dice);
+        var teach = TeachPart.Make(brief, make, dice);
+        var whole = brief.Minutes * 60;
+        var applySeconds = Math.Max((int)(whole * Timing.ApplyShare), whole - revisit.Concat(teach).Sum(x => x.Seconds) - PractisePart.Most);
+        var apply = ApplyPart.Make(brief, make, dice, applySeconds);
+        var left = whole - revisit.Concat(teach).Concat(apply).Sum(x => x.Seconds);
+        var practise = PractisePart.Make(brief, make, dice, left);
+        var blocks = revisit.Concat(teach).Concat(practise).Concat(apply).Where(x => x.Items.Count > 0).ToList();
+        return new Lesson(
+            KindOf(brief.Rung), brief.Minutes, brief.Rung?.Id ?? "", brief.Rung?.Label ?? "review",
+            brief.Targets, brief.Rung?.TrickyWords ?? [], brief.Seed, TeachingOf(brief.Rung),
+            WithKept(blocks, brief.Kept), carried);
+    }
+
+    private static LessonKind KindOf(Rung? rung) => rung switch
+    {
+        null or { Kind: RungKind.Consolidation } => LessonKind.Review,
+        { Kind: RungKind.Contrast } => LessonKind.Contrast,
+        { Kind: RungKind.Check } => LessonKind.Check,
+        { AddsParts: false } => LessonKind.TrickyWordDay,
+        { Correspondences.Count: 0 } => LessonKind.Structure,
+        _ => LessonKind.NewLearning,
+    };
+
+    private static Teaching TeachingOf(Rung? rung) => rung is null ? Teaching.None : new Teaching(
+        rung.SayIt.Length > 0 ? rung.SayIt : rung.Correspondences.Count > 0 ? rung.Correspondences[0].Sound.First.SayIt : "",
+        rung.WriteIt, rung.Keyword, rung.Notes);
+
+    // A locked item whose block the new plan does not have brings its block with it.
+    private static IReadOnlyList<LessonBlock> WithKept(List<LessonBlock> blocks, IReadOnlyList<KeptItem> kept)
+    {
+        foreach (var group in kept.GroupBy(x => (x.Part, x.Activity)))
+        {
+            var at = blocks.FindIndex(x => x.Part == group.Key.Part && x.Activity == group.Key.Activity);
+            var missing = group.Select(x => x.Item).Where(x => at < 0 || blocks[at].Items.All(i => i.Id != x.Id)).ToList();
+            if (missing.Count > 0 && at >= 0)
+            {
+                blocks[at] = blocks[at] with { Items = [.. missing, .. blocks[at].Items] };
+            }
+            else if (missing.Count > 0)
+            {
+                var before = blocks.FindLastIndex(x => x.Part <= group.Key.Part);
+                blocks.Insert(before + 1, new LessonBlock(group.Key.Part, group.Key.Activity, missing));
+            }
+        }
+
+        return blocks;
+    }
+}

@@ -1,0 +1,58 @@
+using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Sounds;
+using BoldLadder.Core.Words;
+
+namespace BoldLadder.Core.Lessons;
+
+/// <summary>Made-up words with today's part: only sounding them out can read them.</summary>
+internal static class MadeUpBlock
+{
+    private const int Words = 4, MostBoxes = 4;
+
+    // So many taught parts beside today's give more than enough words, and keep the work small.
+    private const int OtherConsonants = 12, OtherVowels = 6;
+
+    /// <summary>The block, or null when made-up words are not used here or none can be made.</summary>
+    public static LessonBlock? Make(LessonBrief brief, ItemMaker make, Dice dice)
+    {
+        var kept = brief.KeptIn(LessonPart.Practise, Activity.MadeUp);
+        var items = kept.Concat(Choose(brief, dice, kept.Select(x => x.Text).ToHashSet()).Take(Math.Max(0, Words - kept.Count)).Select(x => Item(make, x))).ToList();
+        return items.Count < Words ? null : new LessonBlock(LessonPart.Practise, Activity.MadeUp, items);
+    }
+
+    /// <summary>Another one, not among those given; null when there is none.</summary>
+    public static LessonItem? Another(LessonBrief brief, ItemMaker make, Dice dice, IReadOnlySet<string> not) =>
+        Choose(brief, dice, not).Select(x => Item(make, x)).FirstOrDefault();
+
+    private static LessonItem Item(ItemMaker make, MadeUpJudgement x) =>
+        make.Item(ItemKind.MadeUp, x.Word, x.Reading!.ToString(), "No word at all: it can only be read by its sounds.");
+
+    private static IEnumerable<MadeUpJudgement> Choose(LessonBrief brief, Dice dice, IReadOnlySet<string> not)
+    {
+        if (!brief.MadeUpAllowed || brief.Stock.MadeUp is not { } check)
+        {
+            return [];
+        }
+
+        var today = brief.Targets.Select(x => x.Correspondence).OfType<Correspondence>().ToHashSet();
+        var others = dice.Mix(brief.Judge.Taught.Correspondences.OrderBy(x => x.Key, StringComparer.Ordinal).Where(x => !today.Contains(x)));
+        var parts = today.Concat(others.Where(x => !x.Sound.IsVowel).Take(OtherConsonants)).Concat(others.Where(x => x.Sound.IsVowel).Take(OtherVowels)).ToHashSet();
+        var shape = new WordShape(Math.Min(brief.Shape.Boxes, MostBoxes), Math.Min(brief.Shape.Together, 2), 1);
+
+        // Proved against the whole taught set: a letter left out of the making can still be read otherwise.
+        var taught = brief.Judge.Taught.Correspondences.ToHashSet();
+        var fit = dice.Mix(new MadeUpWords(check).All(parts, shape)).OrderBy(x => x.Reading!.Segments[0].Correspondence.Sound.IsVowel).ThenBy(x => x.Reading!.Segments.Count)
+            .Where(x => (today.Count == 0 || x.Reading!.Segments.Any(s => today.Contains(s.Correspondence)))
+                && !not.Contains(x.Word) && brief.Stock.Words.FindWord(x.Word) is null && check.Of(x.Word, taught) is { Verdict: MadeUpVerdict.Ok });
+
+        // Four that begin or end alike are one puzzle four times.
+        return fit.DistinctBy(x => Cut(x).Rime).DistinctBy(x => Cut(x).Onset).Concat(fit.DistinctBy(x => Cut(x).Rime)).Concat(fit).Distinct();
+    }
+
+    private static (string Onset, string Rime) Cut(MadeUpJudgement made)
+    {
+        var vowel = made.Reading!.Segments.First(x => x.Correspondence.Sound.IsVowel).Start;
+        return (made.Word[..vowel], made.Word[vowel..]);
+    }
+}

@@ -1,0 +1,119 @@
+using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Log;
+using BoldLadder.Core.Sounds;
+
+namespace BoldLadder.Core.Lessons;
+
+/// <summary>The first part of a lesson: what is due, as far as the time goes; the rest is carried and said.</summary>
+public static class RevisitPart
+{
+    private const int ReadAgain = 4;
+
+    // A pack of fewer cards is not worth taking out: what is due soonest fills it up.
+    private const int FewestCards = 10;
+
+    /// <summary>How many of each track a lesson of this length has room for.</summary>
+    public static int Room(RevisitTrack track, int minutes) => track switch
+    {
+        RevisitTrack.Card => minutes >= 20 ? 30 : 18,
+        RevisitTrack.Recall => minutes >= 20 ? 5 : 3,
+        _ => minutes >= 20 ? 6 : 4,
+    };
+
+    /// <summary>What of the due things fits: cards count once for each grapheme.</summary>
+    public static IReadOnlyList<DueItem> Fitting(IReadOnlyList<DueItem> due, int minutes)
+    {
+        var fitting = new List<DueItem>();
+        var graphemes = new HashSet<string>();
+        foreach (var item in due)
+        {
+            var room = Room(item.Item.Track, minutes);
+            if (item.Item.Track == RevisitTrack.Card)
+            {
+                var grapheme = Correspondence.Parse(item.Item.Key).Grapheme.Text;
+                if (graphemes.Count < room || graphemes.Contains(grapheme))
+                {
+                    graphemes.Add(grapheme);
+                    fitting.Add(item);
+                }
+            }
+            else if (fitting.Count(x => x.Item.Track == item.Item.Track) < room)
+            {
+                fitting.Add(item);
+            }
+        }
+
+        return fitting;
+    }
+
+    internal static (IReadOnlyList<LessonBlock> Blocks, IReadOnlyList<string> Carried) Make(LessonBrief brief, ItemMaker make, Dice dice)
+    {
+        var due = brief.Clock.Due(brief.Day);
+        var fitting = Fitting(due, brief.Minutes);
+        var blocks = new List<LessonBlock>
+        {
+            Block(Activity.Cards, CardOrder.Mix(Cards(brief, fitting, make), dice)),
+            Block(Activity.Recall, dice.Mix(Recalls(brief, fitting, make))),
+            Block(Activity.ReadAgain, Again(brief, make, dice)),
+            Block(Activity.TrickyAtSight, dice.Mix(Trickies(brief, fitting, make))),
+        };
+        return (blocks, [.. due.Except(fitting).Select(x => x.Item.ToString())]);
+    }
+
+    private static LessonBlock Block(Activity activity, IReadOnlyList<LessonItem> items) => new(LessonPart.Revisit, activity, items);
+
+    private static IEnumerable<LessonItem> Cards(LessonBrief brief, IReadOnlyList<DueItem> due, ItemMaker make)
+    {
+        var kept = brief.KeptIn(LessonPart.Revisit, Activity.Cards);
+        var cards = due.Where(x => x.Item.Track == RevisitTrack.Card).ToList();
+        var soon = brief.Clock.Soon(brief.Day, RevisitTrack.Card).Take(Math.Max(0, FewestCards - cards.Count)).ToHashSet();
+        return kept.Concat(cards.Concat(soon)
+            .GroupBy(x => Correspondence.Parse(x.Item.Key).Grapheme.Text)
+            .Where(x => kept.All(k => k.Text != x.Key))
+            .Select(x => make.Item(ItemKind.Card, x.Key, string.Join(' ', x.Select(d => d.Item.Key)), soon.Contains(x.First()) ? "Due soon: there is time for it today." : Why(x.First()))));
+    }
+
+    private static IEnumerable<LessonItem> Recalls(LessonBrief brief, IReadOnlyList<DueItem> due, ItemMaker make)
+    {
+        var kept = brief.KeptIn(LessonPart.Revisit, Activity.Recall);
+        var rules = brief.Stock.Rules;
+        return kept.Concat(due.Where(x => x.Item.Track == RevisitTrack.Recall && kept.All(k => k.Text != x.Item.Key))
+            .Select(x => make.Item(ItemKind.Sound, x.Item.Key, Spellings(brief.Log, rules, x.Item.Key), Why(x), ExampleOf(x.Item.Key))));
+    }
+
+    /// <summary>Every spelling taught of a sound, in the order of teaching.</summary>
+    internal static string Spellings(GroupLog log, Reading.ReadingRules rules, string soundKey) =>
+        string.Join(' ', log.Taught.SelectMany(x => x.Things).Select(x => x.Correspondence).OfType<Correspondence>()
+            .Where(x => rules.SoundKey(x.Sound) == soundKey).Select(x => x.Grapheme.Text).Distinct());
+
+    internal static string ExampleOf(string soundKey) => Sound.TryParse(soundKey, out var sound, out _) ? sound.First.Example : "";
+
+    private static IEnumerable<LessonItem> Trickies(LessonBrief brief, IReadOnlyList<DueItem> due, ItemMaker make)
+    {
+        var kept = brief.KeptIn(LessonPart.Revisit, Activity.TrickyAtSight);
+        return kept.Concat(due.Where(x => x.Item.Track == RevisitTrack.Tricky && kept.All(k => k.Text != x.Item.Key))
+            .Select(x => make.Tricky(x.Item.Key, Why(x))));
+    }
+
+    // Words of the last lesson that taught something, its own part first, to be read faster.
+    private static IReadOnlyList<LessonItem> Again(LessonBrief brief, ItemMaker make, Dice dice)
+    {
+        var kept = brief.KeptIn(LessonPart.Revisit, Activity.ReadAgain);
+        if (brief.Log.Taught.LastOrDefault(x => x.RungId.Length > 0) is not { } last)
+        {
+            return kept;
+        }
+
+        var choice = new ReadingChoice(brief.Stock);
+        var words = dice.Mix(last.Read.Distinct().Where(x => brief.Stock.Words.Find(x) is { } found && brief.Judge.IsReadable(found.Word)))
+            .OrderByDescending(x => choice.Holds(x, last.Things))
+            .Where(x => kept.All(k => k.Text != x)).Take(ReadAgain - kept.Count);
+        return [.. kept, .. words.Select(x => make.Word(x, "From the last lesson, to be read faster."))];
+    }
+
+    private static string Why(DueItem due) =>
+        due.Last ? "Taught last."
+        : due.Shaky ? "It was shaky."
+        : due.Overdue > 0 ? $"Due {due.Overdue} school day{(due.Overdue == 1 ? "" : "s")} ago."
+        : "Due today.";
+}

@@ -1,0 +1,49 @@
+using BoldLadder.Core.Choosing;
+
+namespace BoldLadder.Core.Lessons;
+
+/// <summary>Finds another item for an item's place, by the same rules as the composer.</summary>
+public static class Swap
+{
+    /// <summary>The edit, or null when nothing else fits.</summary>
+    /// <param name="turn">A number that grows with every edit, so that swapping again gives another.</param>
+    public static LessonEdit? For(LessonBrief brief, Lesson lesson, string itemId, ulong turn)
+    {
+        if (lesson.Blocks.FirstOrDefault(x => x.Items.Any(i => i.Id == itemId)) is not { } block)
+        {
+            return null;
+        }
+
+        var item = block.Items.First(x => x.Id == itemId);
+        var make = new ItemMaker(brief.Stock, lesson.Items.Select(x => x.Id));
+        var dice = new Dice(lesson.Seed ^ (turn * 7919));
+        var used = lesson.Items.Select(x => x.Text.ToLowerInvariant()).ToHashSet();
+        var other = (item.Kind, block.Activity) switch
+        {
+            // A link taken out of a chain breaks it.
+            (_, Activity.Chain or Activity.Compare) => null,
+            (ItemKind.MadeUp, _) => MadeUpBlock.Another(brief, make, dice, used),
+            (ItemKind.Word, Activity.Spell) => new SpellingChoice(brief.Stock)
+                .Choose(PractisePart.Ask(brief, 1, used, (ulong)dice.Next(int.MaxValue)))
+                .Select(x => make.Item(ItemKind.Word, x.Word.Spelling, x.Reading.ToString(), x.Reason, x.Spoken)).FirstOrDefault(),
+            (ItemKind.Word, _) => new ReadingChoice(brief.Stock)
+                .Choose(PractisePart.Ask(brief, 1, used, (ulong)dice.Next(int.MaxValue)))
+                .Select(x => make.Word(x.Word.Key, x.Reason)).FirstOrDefault(),
+            (ItemKind.Sentence, _) => ApplyPart.Ranked(brief, dice).Where(x => !used.Contains(x.Sentence.Text.ToLowerInvariant()))
+                .Select(make.Sentence).FirstOrDefault(),
+            (ItemKind.Listening, _) => OralBlending.Items(brief, make, dice, used.Count + 1).FirstOrDefault(x => !used.Contains(x.Text)),
+            (ItemKind.Card, Activity.Cards) => dice.Mix(brief.Log.Things.Select(x => x.Correspondence).OfType<Sounds.Correspondence>())
+                .Where(x => !used.Contains(x.Grapheme.Text))
+                .Select(x => make.Item(ItemKind.Card, x.Grapheme.Text, x.Key, "Asked for in place of another card.")).FirstOrDefault(),
+            (ItemKind.Sound, _) => dice.Mix(brief.Log.Things.Select(x => x.Correspondence).OfType<Sounds.Correspondence>()
+                    .Select(x => brief.Stock.Rules.SoundKey(x.Sound)).Distinct())
+                .Where(x => !used.Contains(x))
+                .Select(x => make.Item(ItemKind.Sound, x, RevisitPart.Spellings(brief.Log, brief.Stock.Rules, x), "Asked for in place of another sound.", RevisitPart.ExampleOf(x)))
+                .FirstOrDefault(),
+            (ItemKind.Tricky, Activity.TrickyAtSight) => dice.Mix(brief.Log.TrickyWords).Where(x => !used.Contains(x))
+                .Select(x => make.Tricky(x, "Asked for in place of another tricky word.")).FirstOrDefault(),
+            _ => null,
+        };
+        return other is null ? null : new ReplaceItem(other with { Id = item.Id, Release = item.Release });
+    }
+}

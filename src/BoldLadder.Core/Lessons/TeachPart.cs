@@ -1,0 +1,58 @@
+using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Reading;
+
+namespace BoldLadder.Core.Lessons;
+
+/// <summary>The second part of a lesson: meeting what is new.</summary>
+internal static class TeachPart
+{
+    private const int ListeningWordsInFull = 6;
+    private const int ListeningWordsInShort = 3;
+
+    public static IReadOnlyList<LessonBlock> Make(LessonBrief brief, ItemMaker make, Dice dice)
+    {
+        if (brief.Rung is not { } rung)
+        {
+            return [];
+        }
+
+        var meet = rung.Correspondences.Select(x => make.Item(ItemKind.Card, x.Grapheme.Text, x.Key, "What today is about.", x.Sound.First.SayIt))
+            .Concat(rung.Endings.Select(x => make.Item(ItemKind.Card, "-" + x, "", "What today is about.")))
+            .Concat(rung.Structures.Select(x => make.Item(ItemKind.Card, Rung.Describe(x), "", "What today is about.")));
+        var tricky = rung.TrickyWords.Select(x => make.Tricky(x, Part(brief, x)));
+        return
+        [
+            new LessonBlock(LessonPart.Teach, Activity.Meet, [.. meet]),
+            new LessonBlock(LessonPart.Teach, Activity.MeetTricky, [.. tricky]),
+            new LessonBlock(LessonPart.Teach, Activity.Listening, Listening(brief, rung, make, dice)),
+            CompareBlock.Make(brief, make, dice),
+        ];
+    }
+
+    private static IReadOnlyList<LessonItem> Listening(LessonBrief brief, Rung rung, ItemMaker make, Dice dice)
+    {
+        var kept = brief.KeptIn(LessonPart.Teach, Activity.Listening);
+        if (rung.Correspondences.Count == 0 || rung.Kind == RungKind.Contrast)
+        {
+            return kept;
+        }
+
+        var count = brief.Minutes >= 20 ? ListeningWordsInFull : ListeningWordsInShort;
+        var words = ListeningWords.With(brief.Stock, rung.Correspondences[0].Sound, count + kept.Count, dice);
+        return [.. kept, .. words.Where(x => kept.All(k => k.Text != x.Word.Spelling)).Take(count - kept.Count).Select(make.Listening)];
+    }
+
+    // Which part of a tricky word is tricky, today.
+    private static string Part(LessonBrief brief, string word)
+    {
+        if (brief.Stock.Words.Find(word) is not { Readings: [var reading, ..] } found)
+        {
+            return "New today.";
+        }
+
+        var lacking = brief.Judge.Uncovered(reading, found.Word.Ended);
+        var parts = reading.Segments.Where((_, i) => lacking[i]).Select(x => x.Correspondence.Grapheme.Text).ToList();
+        return parts.Count == 0 ? "All its parts are taught: it only has to be quick." : $"The tricky part is {string.Join(" and ", parts)}.";
+    }
+}

@@ -1,0 +1,35 @@
+using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Reading;
+
+namespace BoldLadder.Core.Lessons;
+
+/// <summary>A word that a person typed and the group cannot read.</summary>
+public readonly record struct RefusedWord(string Word, Verdict Verdict);
+
+/// <summary>
+/// What a person types over an item is judged like everything else: it goes in when all of it can
+/// be read, or when the adult says it counts as tricky for this lesson.
+/// </summary>
+public static class TypedText
+{
+    /// <summary>The words that stand against it; none when it can go in.</summary>
+    /// <param name="asTricky">The adult takes words that can't be read yet as tricky; unsuitable ones stay out.</param>
+    public static IReadOnlyList<RefusedWord> Refused(string text, Judge judge, bool asTricky) =>
+        [.. SentenceBank.WordsOf(text).Distinct().Select(x => new RefusedWord(x, judge.Of(x)))
+            .Where(x => !x.Verdict.Legal && (!asTricky || x.Verdict.Kind == VerdictKind.Unsuitable))];
+
+    /// <summary>The item with the typed text in it. Ask <see cref="Refused"/> first.</summary>
+    public static LessonItem Over(LessonItem item, string text, WordStock stock, Judge judge)
+    {
+        var forced = SentenceBank.WordsOf(text).Any(x => !judge.Of(x).Legal);
+        var found = item.Kind == ItemKind.Sentence ? null : stock.Words.Find(text);
+        return item with
+        {
+            Text = text,
+            Split = found is { Readings: [var reading, ..] } ? reading.ToString() : "",
+            Forced = forced,
+            Reason = forced ? "Typed in, and tricky for this lesson." : "Typed in.",
+            Spoken = found is null ? "" : stock.Spoken.Find(found.Word.Key) ?? "",
+        };
+    }
+}

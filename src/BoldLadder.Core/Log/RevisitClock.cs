@@ -1,0 +1,159 @@
+using BoldLadder.Core.Calendar;
+using BoldLadder.Core.Reading;
+
+namespace BoldLadder.Core.Log;
+
+/// <summary>A thing due for revisiting.</summary>
+/// <param name="Overdue">Teaching days since it fell due; 0 when it is due today.</param>
+/// <param name="Last">True for what the last lesson taught.</param>
+public readonly record struct DueItem(RevisitItem Item, int Overdue, bool Last, bool Shaky);
+
+/// <summary>
+/// When each taught thing is to be met again, by growing intervals counted in teaching days.
+/// Source: the domain's rules for revisiting.
+/// </summary>
+public sealed class RevisitClock
+{
+    /// <summary>While no more graphemes than this are taught, all cards are met every day.</summary>
+    public const int EveryDayUpTo = 25;
+
+    /// <summary>Days on which a tricky word is read at sight before it leaves the rotation.</summary>
+    public const int SightDays = 3;
+
+    /// <summary>Teaching days after which a tricky word that has left comes back: about a month.</summary>
+    public const int Month = 20;
+
+    private static readonly int[] Cards = [1, 2, 4, 7, 10];
+    private static readonly int[] Recalls = [1, 2, 4, 7, 10, 15];
+    private static readonly int[] Trickies = [1, 2, 3, 5];
+
+    private readonly Dictionary<RevisitItem, State> _states = [];
+    private readonly SchoolYear _year;
+    private readonly bool _everyDay;
+    private readonly HashSet<RevisitItem> _last;
+
+    private record struct State(int LastSeen, int Clean, bool Shaky);
+
+    public RevisitClock(GroupLog log, SchoolYear year, ReadingRules rules)
+    {
+        _year = year;
+        _everyDay = log.Things.Select(x => x.Correspondence?.Grapheme.Text).OfType<string>().Distinct().Count() <= EveryDayUpTo;
+        _last = [];
+        foreach (var entry in log.Standing.Where(x => x.Outcome != LogOutcome.Missed))
+        {
+            var day = year.Ordinal(entry.Day);
+            if (entry.Outcome == LogOutcome.Taught)
+            {
+                var added = Of(entry.Things, entry.TrickyWords, rules).ToList();
+                foreach (var item in added.Where(x => !_states.ContainsKey(x)))
+                {
+                    _states[item] = new State(day, 0, false);
+                }
+
+                _last = added.Count > 0 ? [.. added] : _last;
+            }
+
+            foreach (var item in entry.Seen)
+            {
+                if (_states.TryGetValue(item, out var state) && state.LastSeen < day)
+                {
+                    _states[item] = new State(day, state.Clean + 1, false);
+                }
+            }
+
+            foreach (var item in entry.Shaky)
+            {
+                if (_states.ContainsKey(item))
+                {
+                    _states[item] = new State(day, 0, true);
+                }
+            }
+        }
+    }
+
+    /// <summary>The things that teaching something gives to come back to.</summary>
+    public static IEnumerable<RevisitItem> Of(IEnumerable<Taught> things, IEnumerable<string> trickyWords, ReadingRules rules)
+    {
+        foreach (var correspondence in things.Select(x => x.Correspondence).OfType<Sounds.Correspondence>())
+        {
+            yield return new RevisitItem(RevisitTrack.Card, correspondence.Key);
+            yield return new RevisitItem(RevisitTrack.Recall, rules.SoundKey(correspondence.Sound));
+        }
+
+        foreach (var word in trickyWords)
+        {
+            yield return new RevisitItem(RevisitTrack.Tricky, word.ToLowerInvariant());
+        }
+    }
+
+    /// <summary>What is due on a day: what the last lesson taught, then the most overdue first.</summary>
+    public IReadOnlyList<DueItem> Due(DateOnly day)
+    {
+        var today = _year.Ordinal(day);
+        var afterBreak = LastBreak(day);
+        var due = new List<DueItem>();
+        foreach (var (item, state) in _states)
+        {
+            // What is due only because of a break waits behind what would have been due without it.
+            var at = DueAt(item, state);
+            if (at <= today || state.LastSeen < afterBreak || _last.Contains(item))
+            {
+                due.Add(new DueItem(item, Math.Max(0, today - at), _last.Contains(item), state.Shaky));
+            }
+        }
+
+        return [.. due.OrderByDescending(x => x.Last).ThenByDescending(x => x.Shaky)
+            .ThenByDescending(x => x.Overdue).ThenBy(x => Scatter(x.Item))];
+    }
+
+    /// <summary>What falls due next on one track, soonest first; nothing that is due already.</summary>
+    public IEnumerable<DueItem> Soon(DateOnly day, RevisitTrack track)
+    {
+        var due = Due(day).Select(x => x.Item).ToHashSet();
+        return _states.Where(x => x.Key.Track == track && !due.Contains(x.Key))
+            .OrderBy(x => DueAt(x.Key, x.Value)).ThenBy(x => Scatter(x.Key))
+            .Select(x => new DueItem(x.Key, 0, false, false));
+    }
+
+    /// <summary>True when a tricky word has been read at sight often enough to need no mark.</summary>
+    public bool IsAtSight(string word) =>
+        _states.TryGetValue(new RevisitItem(RevisitTrack.Tricky, word.ToLowerInvariant()), out var state) && state.Clean >= SightDays;
+
+    /// <summary>The teaching day, counted from the first of the year, on which an item falls due; null when it was never taught.</summary>
+    public int? DueOrdinal(RevisitItem item) => _states.TryGetValue(item, out var state) ? DueAt(item, state) : null;
+
+    /// <summary>The longest interval an item may have, in teaching days.</summary>
+    public static int Cap(RevisitTrack track) => track switch
+    {
+        RevisitTrack.Card => Cards[^1],
+        RevisitTrack.Recall => Recalls[^1],
+        _ => Trickies[^1],
+    };
+
+    // An order without meaning, the same everywhere: by the alphabet, neighbours would always fall due together.
+    private static uint Scatter(RevisitItem item) =>
+        item.ToString().Aggregate(2166136261u, (hash, letter) => (hash ^ letter) * 16777619u);
+
+    private int DueAt(RevisitItem item, State state) => state.LastSeen + item.Track switch
+    {
+        RevisitTrack.Card when _everyDay => 1,
+        RevisitTrack.Card => Cards[Math.Min(state.Clean, Cards.Length - 1)],
+        RevisitTrack.Recall => Recalls[Math.Min(state.Clean, Recalls.Length - 1)],
+        _ when state.Clean >= SightDays => Month,
+        _ => Trickies[Math.Min(state.Clean, Trickies.Length - 1)],
+    };
+
+    // The ordinal of the latest day, up to this one, that followed a break; -1 when there was none.
+    private int LastBreak(DateOnly day)
+    {
+        for (var at = Math.Min(_year.Ordinal(day), _year.SchoolDays.Count - 1); at > 0; at--)
+        {
+            if (_year.FollowsBreak(_year.SchoolDays[at]))
+            {
+                return at;
+            }
+        }
+
+        return -1;
+    }
+}

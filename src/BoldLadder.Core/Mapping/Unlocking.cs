@@ -1,0 +1,67 @@
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Reading;
+
+namespace BoldLadder.Core.Mapping;
+
+/// <summary>
+/// At which rung each word becomes readable: the latest of its parts' rungs, the earliest over its
+/// pronunciations. Worked out for the whole lexicon whenever a ladder changes.
+/// </summary>
+public sealed class Unlocking
+{
+    /// <summary>No rung of the ladder brings all of the word's parts.</summary>
+    public const int Never = int.MaxValue;
+
+    // Places as two bytes each: arrays of four would be large objects, collected late and at a price.
+    private const ushort Nowhere = ushort.MaxValue;
+
+    private readonly ushort[] _placeOfBit;
+    private readonly ushort[] _placeOfWord;
+    private readonly ushort[] _placeOfRow;
+
+    public Unlocking(Ladder ladder, ReadingRules rules)
+    {
+        Ladder = ladder;
+        Rules = rules;
+        var needs = rules.Needs;
+        _placeOfBit = new ushort[needs.Bits.Count];
+        Array.Fill(_placeOfBit, Nowhere);
+        foreach (var bit in rules.AlwaysOpen)
+        {
+            _placeOfBit[bit] = 0;
+        }
+
+        for (var place = 0; place < ladder.Rungs.Count; place++)
+        {
+            foreach (var bit in rules.CoveredBy(ladder.Rungs[place]))
+            {
+                _placeOfBit[bit] = Math.Min(_placeOfBit[bit], (ushort)place);
+            }
+        }
+
+        _placeOfRow = new ushort[needs.Rows];
+        _placeOfWord = new ushort[needs.Words.Words.Count];
+        Array.Fill(_placeOfWord, Nowhere);
+        needs.LatestPlaces(_placeOfBit, _placeOfRow);
+        for (var row = 0; row < _placeOfRow.Length; row++)
+        {
+            ref var place = ref _placeOfWord[needs.WordOf(row)];
+            place = Math.Min(place, _placeOfRow[row]);
+        }
+    }
+
+    public Ladder Ladder { get; }
+
+    public ReadingRules Rules { get; }
+
+    /// <summary>Zero-based place of the rung from which a word (by rank) is readable, or <see cref="Never"/>.</summary>
+    public int PlaceOf(int rank) => Place(_placeOfWord[rank]);
+
+    /// <summary>The place from which one reading is covered, or <see cref="Never"/>.</summary>
+    public int PlaceOfRow(int row) => Place(_placeOfRow[row]);
+
+    /// <summary>The place of the rung that brings a part, or <see cref="Never"/>.</summary>
+    public int PlaceOf(Part part) => Rules.Needs.Bits.Find(part) is var bit and >= 0 ? Place(_placeOfBit[bit]) : Never;
+
+    private static int Place(ushort stored) => stored == Nowhere ? Never : stored;
+}

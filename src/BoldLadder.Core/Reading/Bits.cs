@@ -1,0 +1,139 @@
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Sounds;
+using BoldLadder.Core.Words;
+
+namespace BoldLadder.Core.Reading;
+
+/// <summary>What one bit of a taught set stands for.</summary>
+public enum PartKind
+{
+    Correspondence,
+
+    /// <summary>A single vowel letter said weakly in a word of two or more syllables.</summary>
+    WeakVowel,
+
+    /// <summary>A sound that belongs to an ending, such as the z of <i>dogs</i>.</summary>
+    EndingSound,
+
+    /// <summary>An ending taught as a whole; gates only in a ladder that has a rung for it.</summary>
+    Ending,
+
+    /// <summary>A pattern of boxes; gates only in a ladder that has a rung for it.</summary>
+    Structure,
+
+    /// <summary>A vowel with what follows it, taught as one: another way to read a word.</summary>
+    RimeUnit,
+
+    /// <summary>Consonants taught as one; gates only in a ladder that has a rung for it.</summary>
+    Cluster,
+}
+
+/// <summary>A part that a reading needs: what stands behind one bit.</summary>
+public readonly record struct Part(PartKind Kind, string Key)
+{
+    /// <summary>The key shown to a person: <c>ea:ee</c>, <c>-ing</c>, or words for a structure.</summary>
+    public string Shown => Kind switch
+    {
+        PartKind.Ending => "-" + Key,
+        PartKind.EndingSound => Key[(Key.IndexOf(' ', StringComparison.Ordinal) + 1)..],
+        PartKind.RimeUnit or PartKind.Cluster => GraphemeRun.Parse(Key).Letters,
+        PartKind.Structure => Rung.Describe(Enum.Parse<TaughtStructure>(Key)),
+        _ => Key,
+    };
+}
+
+/// <summary>
+/// Which parts a reading needs, in word order, and which bit each has. Bit positions never leave
+/// the process. One layout serves a lexicon and everything laid over it.
+/// </summary>
+public sealed class Bits
+{
+    private static readonly string[] SoundsOfEndings = ["s:z", "es:z", "ed:d", "ed:t", "e:i"];
+    private static readonly string[] Gated = ["ing", "er", "est", "ly", "y", "ed", "es"];
+
+    private readonly Dictionary<Part, int> _at = [];
+    private readonly List<Part> _parts = [];
+
+    /// <summary>Bits in use.</summary>
+    public int Count => _parts.Count;
+
+    /// <summary>Machine words in a row.</summary>
+    public int Width => ((_parts.Count + 255) / 256) * 4;
+
+    public Part this[int bit] => _parts[bit];
+
+    public IReadOnlyList<Part> Parts => _parts;
+
+    /// <summary>The bit of a part, or -1 when no word needs it.</summary>
+    public int Find(Part part) => _at.GetValueOrDefault(part, -1);
+
+    /// <summary>The bit of a part, made when it is new.</summary>
+    internal int Of(Part part)
+    {
+        if (!_at.TryGetValue(part, out var bit))
+        {
+            _at[part] = bit = _parts.Count;
+            _parts.Add(part);
+        }
+
+        return bit;
+    }
+
+    /// <summary>The parts a reading needs, in word order; gates of endings and structures last.</summary>
+    public static IEnumerable<Part> Needed(Segmentation reading, EndedWord? ended, Structure structure)
+    {
+        var endingStarts = ended is { } e ? reading.Word.Length - e.Ending.Length : int.MaxValue;
+        foreach (var segment in reading.Segments)
+        {
+            var key = segment.Correspondence.Key;
+            yield return segment.Start >= endingStarts && SoundsOfEndings.Contains(key)
+                ? new Part(PartKind.EndingSound, $"{(ended!.Value.Ending is "es" ? "s" : ended.Value.Ending)} {key}")
+                : IsWeak(segment.Correspondence) && structure.Syllables > 1
+                    ? new Part(PartKind.WeakVowel, key)
+                    : new Part(PartKind.Correspondence, key);
+        }
+
+        if (ended is { } end && Gated.Contains(end.Ending))
+        {
+            yield return new Part(PartKind.Ending, end.Ending is "es" ? "s" : end.Ending);
+        }
+
+        foreach (var pattern in Patterns(structure))
+        {
+            yield return new Part(PartKind.Structure, pattern.ToString());
+        }
+    }
+
+    // Source: the domain's rule for weak vowels: schwa, or e and a said as i, never er, or, ar.
+    private static bool IsWeak(Correspondence correspondence) =>
+        correspondence.Grapheme.Text is "a" or "e" or "i" or "o" or "u"
+        && (correspondence.Sound.Key == "schwa" || correspondence.Key is "e:i" or "a:i");
+
+    private static IEnumerable<TaughtStructure> Patterns(Structure structure)
+    {
+        if (structure.LongestRun >= 3)
+        {
+            yield return TaughtStructure.ThreeTogether;
+        }
+
+        if (structure.EndRun >= 2)
+        {
+            yield return TaughtStructure.PairAtEnd;
+        }
+
+        if (structure.StartRun >= 2)
+        {
+            yield return TaughtStructure.PairAtStart;
+        }
+
+        if (structure.Syllables == 2)
+        {
+            yield return TaughtStructure.TwoSyllables;
+        }
+
+        if (structure.Syllables > 2)
+        {
+            yield return TaughtStructure.ThreeSyllables;
+        }
+    }
+}

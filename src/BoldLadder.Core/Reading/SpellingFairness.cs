@@ -1,0 +1,68 @@
+using BoldLadder.Core.Sounds;
+using BoldLadder.Core.Words;
+
+namespace BoldLadder.Core.Reading;
+
+/// <summary>Whether it is fair to ask children to spell a word, and why.</summary>
+public readonly record struct Fairness(bool Fair, string Reason);
+
+/// <summary>
+/// A word is fair for a sound with several spellings if today's spelling is announced and it uses
+/// it; or no other taught spelling fits; or a best bet picks it; or it was read on 3 earlier days.
+/// </summary>
+public sealed class SpellingFairness
+{
+    private const int DaysRead = 3;
+
+    private readonly SpellingEvidence _evidence;
+    private readonly TaughtSet _taught;
+    private readonly HashSet<Correspondence> _announced;
+    private readonly HashSet<string> _announcedEndings;
+    private readonly List<Correspondence> _correspondences;
+
+    /// <param name="today">What today's rung teaches: the adult names its spellings and endings before the words are said.</param>
+    public SpellingFairness(TaughtSet taught, SpellingEvidence evidence, IReadOnlyList<Taught> today)
+    {
+        _taught = taught;
+        _evidence = evidence;
+        _announced = today.Select(x => x.Correspondence).OfType<Correspondence>().ToHashSet();
+        _announcedEndings = today.Select(x => x.Ending).OfType<string>().ToHashSet();
+        _correspondences = [.. taught.Correspondences];
+    }
+
+    /// <param name="daysRead">On how many earlier days the word was read by the group.</param>
+    /// <param name="ended">The word's ending, when it has one.</param>
+    public Fairness Of(Segmentation reading, EndedWord? ended, int daysRead)
+    {
+        if (daysRead >= DaysRead)
+        {
+            return new Fairness(true, $"read on {daysRead} earlier days");
+        }
+
+        var ending = ended is { } e && _announcedEndings.Contains(e.Ending is "es" ? "s" : e.Ending) ? reading.Word.Length - e.Ending.Length : int.MaxValue;
+        for (var i = 0; i < reading.Segments.Count; i++)
+        {
+            var correspondence = reading.Segments[i].Correspondence;
+            if (_announced.Contains(correspondence) || reading.Segments[i].Start >= ending)
+            {
+                continue;
+            }
+
+            if (correspondence.Sound.Key == "schwa" && !_correspondences.Contains(correspondence))
+            {
+                return new Fairness(false, $"the weak {correspondence.Grapheme.Text} can't be heard");
+            }
+
+            var place = SpellingEvidence.PlaceOf(reading, i);
+            var others = _correspondences.Where(x => x.Grapheme != correspondence.Grapheme
+                && _taught.Rules.SameSound(x.Sound, correspondence.Sound)
+                && _evidence.Fits(correspondence.Sound, place, x.Grapheme.Text)).Select(x => x.Grapheme.Text).ToList();
+            if (others.Count > 0 && !_evidence.IsBestBet(correspondence.Sound, place, correspondence.Grapheme.Text, others))
+            {
+                return new Fairness(false, $"{correspondence.Grapheme.Text} might be spelt {string.Join(" or ", others)}");
+            }
+        }
+
+        return new Fairness(true, "no other taught spelling is likely");
+    }
+}

@@ -1,0 +1,46 @@
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Sounds;
+
+namespace BoldLadder.Core.Reading;
+
+/// <summary>
+/// All that has been taught at a place, by value: what every list, verdict and lesson is limited to.
+/// </summary>
+public sealed class TaughtSet
+{
+    private readonly ulong[] _bits;
+
+    public TaughtSet(ReadingRules rules, IEnumerable<Taught> taught, IEnumerable<string> trickyWords)
+    {
+        Rules = rules;
+        Things = taught.ToHashSet();
+        TrickyWords = trickyWords.Select(x => x.ToLowerInvariant()).ToHashSet();
+        _bits = new ulong[rules.Needs.Bits.Width];
+        foreach (var bit in rules.AlwaysOpen.Concat(Things.SelectMany(rules.Covers)))
+        {
+            _bits[bit >> 6] |= 1UL << (bit & 63);
+        }
+    }
+
+    public ReadingRules Rules { get; }
+
+    public IReadOnlySet<Taught> Things { get; }
+
+    /// <summary>Tricky words taught, in lower case.</summary>
+    public IReadOnlySet<string> TrickyWords { get; }
+
+    public IEnumerable<Correspondence> Correspondences => Things.Select(x => x.Correspondence).OfType<Correspondence>();
+
+    internal ReadOnlySpan<ulong> Bits => _bits;
+
+    /// <summary>The set that has this one's things and a rung's besides.</summary>
+    public TaughtSet With(IEnumerable<Rung> rungs)
+    {
+        var added = rungs.ToList();
+        return new TaughtSet(
+            Rules, Things.Concat(added.SelectMany(Taught.Of)), TrickyWords.Concat(added.SelectMany(x => x.TrickyWords)));
+    }
+
+    /// <summary>True when the bit of a part is covered.</summary>
+    public bool Has(int bit) => (_bits[bit >> 6] & (1UL << (bit & 63))) != 0;
+}

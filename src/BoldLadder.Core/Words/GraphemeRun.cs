@@ -1,0 +1,83 @@
+using BoldLadder.Core.Sounds;
+
+namespace BoldLadder.Core.Words;
+
+/// <summary>
+/// Correspondences in a row that some schools teach as one: a rime unit (<i>all</i>) or a cluster (<i>st</i>). Equal when
+/// they are the same correspondences in the same order.
+/// </summary>
+public sealed class GraphemeRun : IEquatable<GraphemeRun>
+{
+    private const int Most = 5;
+
+    private GraphemeRun(IReadOnlyList<Correspondence> parts) => Parts = parts;
+
+    public IReadOnlyList<Correspondence> Parts { get; }
+
+    /// <summary>The written form, such as <c>a:aw ll:l</c>.</summary>
+    public string Key => string.Join(' ', Parts.Select(x => x.Key));
+
+    /// <summary>Its letters, such as <c>all</c>.</summary>
+    public string Letters => string.Concat(Parts.Select(x => x.Grapheme.LeadingLetters));
+
+    /// <summary>Reads two to five correspondences with spaces between; on failure <paramref name="reason"/> is a sentence.</summary>
+    public static bool TryParse(string? text, out GraphemeRun run, out string reason)
+    {
+        run = null!;
+        var parts = new List<Correspondence>();
+        foreach (var key in (text ?? "").Split(' ', StringSplitOptions.RemoveEmptyEntries))
+        {
+            if (!Correspondence.TryParse(key, out var part, out reason))
+            {
+                return false;
+            }
+
+            if (part.Grapheme.IsSplit)
+            {
+                reason = "a split digraph can't stand in a run of letters";
+                return false;
+            }
+
+            parts.Add(part);
+        }
+
+        if (parts.Count is < 2 or > Most)
+        {
+            reason = $"write 2 to {Most} correspondences with spaces between, such as a:aw ll:l";
+            return false;
+        }
+
+        (run, reason) = (new GraphemeRun(parts), "");
+        return true;
+    }
+
+    /// <exception cref="FormatException">The text is not a run.</exception>
+    public static GraphemeRun Parse(string text) => TryParse(text, out var run, out var reason) ? run : throw new FormatException($"{text}: {reason}");
+
+    /// <summary>True when the reading has the run from a segment on.</summary>
+    public bool StandsAt(Segmentation reading, int segment)
+    {
+        if (segment < 0 || segment + Parts.Count > reading.Segments.Count)
+        {
+            return false;
+        }
+
+        for (var i = 0; i < Parts.Count; i++)
+        {
+            if (reading.Segments[segment + i].Correspondence != Parts[i])
+            {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    public bool Equals(GraphemeRun? other) => other is not null && other.Parts.SequenceEqual(Parts);
+
+    public override bool Equals(object? obj) => Equals(obj as GraphemeRun);
+
+    public override int GetHashCode() => Key.GetHashCode(StringComparison.Ordinal);
+
+    public override string ToString() => Key;
+}

@@ -1,0 +1,219 @@
+using System.Runtime.CompilerServices;
+using BoldLadder.Core.Sounds;
+
+namespace BoldLadder.Core.Words;
+
+/// <summary>
+/// A large list of real words and names, by spelling and by sound, and the ones never to be shown or said: what a
+/// made-up word is proved against. Kept as sorted hashes, since 200,000 words as text would weigh more than the lexicon.
+/// </summary>
+public sealed class RealWords
+{
+    private readonly ulong[] _spellings;
+    private readonly HashSet<string> _unsafe;
+    private readonly string[] _unsafeInside;
+    private readonly string[] _unsafeSounds;
+    private readonly string _sounds;
+    private readonly string _names;
+
+    // For a word that can be part of another harmless one, fewer letters would forbid too much.
+    private const int ShortestInside = 4;
+
+    // Longer ones are phrases run together, which nobody makes up by chance.
+    private const int LongestSaid = 6;
+
+    private RealWords(ulong[] spellings, HashSet<string> notSafe, string sounds, string names, CorrespondenceTable table)
+    {
+        _unsafeSounds =
+            [.. notSafe.Where(x => x.Length <= LongestSaid).SelectMany(x => PlausibleReadings.Of(x, table).Take(1)).Select(x => SoundCode.Of(x.Phonemes))];
+        _names = names;
+        _spellings = spellings;
+        _unsafe = notSafe;
+        _unsafeInside = [.. notSafe.Where(x => x.Length >= ShortestInside)];
+        _sounds = sounds;
+    }
+
+    /// <param name="spellings">data/lexicon/real-words.txt: a word a line, in small letters.</param>
+    /// <param name="sounds">data/lexicon/sounds.tsv, described in docs/formats.md.</param>
+    /// <param name="notSafe">data/lexicon/unsafe.txt: words that are never shown.</param>
+    /// <param name="names">data/lexicon/name-sounds.txt: how rarer names sound, a code a line.</param>
+    /// <param name="table">With which words that nobody pronounced are read, where they are never to be said.</param>
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
+    public static RealWords Parse(string spellings, string sounds, string notSafe, string names, CorrespondenceTable table)
+    {
+        var hashes = new List<ulong>(210_000);
+        foreach (var line in spellings.AsSpan().EnumerateLines())
+        {
+            if (!line.IsEmpty && line[0] != '#')
+            {
+                hashes.Add(Hash(line));
+            }
+        }
+
+        hashes.Sort();
+        return new RealWords(
+            [.. hashes], [.. notSafe.Split('\n').Where(x => x.Length > 0 && x[0] != '#').SelectMany(x => x.Split(' ', StringSplitOptions.RemoveEmptyEntries))], sounds, names, table);
+    }
+
+    /// <summary>True when the list holds the spelling, as a word or a name.</summary>
+    public bool IsSpelling(string word) => Array.BinarySearch(_spellings, Hash(word)) >= 0;
+
+    /// <summary>The word itself, or one inside it, that is never to be shown; null when there is none.</summary>
+    public string? UnsafeIn(string word) =>
+        _unsafe.Contains(word) ? word : _unsafeInside.FirstOrDefault(x => word.Contains(x, StringComparison.Ordinal));
+
+    /// <summary>Every word by how it sounds to a group: built once for an accent, about a tenth of a second.</summary>
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
+    public SoundIndex BySound(SchoolWords words, byte[] canonical)
+    {
+        var found = new SoundIndex.Builder(canonical, _sounds, words.Words);
+
+        // Commonest words first, so that they are the ones named.
+        for (var i = 0; i < words.Words.Count; i++)
+        {
+            foreach (var code in words.Sounds(words.Words[i]))
+            {
+                found.Add(code, i, words.Words[i].Suitability == Suitability.Unsuitable);
+            }
+        }
+
+        var column = words.Accent.Id switch { "gb-south" => 1, "gb-north" => 2, "scotland" => 3, _ => 4 };
+        var unsafeWords = _unsafe.GetAlternateLookup<ReadOnlySpan<char>>();
+        Span<Range> columns = stackalloc Range[6];
+        foreach (var range in _sounds.AsSpan().Split('\n'))
+        {
+            var line = _sounds.AsSpan(range);
+            if (line.IsEmpty || line[0] == '#' || line.Split(columns, '\t') != 5)
+            {
+                continue;
+            }
+
+            var codes = line[columns[column]] is { IsEmpty: false } own ? own : line[columns[1]];
+            foreach (var code in codes.Split('|'))
+            {
+                if (!codes[code].IsEmpty)
+                {
+                    found.Add(codes[code], ~range.Start.Value, unsafeWords.Contains(line[columns[0]]));
+                }
+            }
+        }
+
+        foreach (var code in _unsafeSounds)
+        {
+            found.Forbid(code);
+        }
+
+        foreach (var line in _names.AsSpan().EnumerateLines())
+        {
+            if (!line.IsEmpty)
+            {
+                found.AddName(line);
+            }
+        }
+
+        return found.Build();
+    }
+
+    // FNV-1a, 64 bits: two of a quarter of a million words falling together is not to be expected.
+    internal const ulong HashStart = 14695981039346656037UL;
+
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
+    internal static ulong HashOn(ulong hash, char letter) => (hash ^ letter) * 1099511628211UL;
+
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
+    private static ulong Hash(ReadOnlySpan<char> text)
+    {
+        var hash = HashStart;
+        foreach (var letter in text)
+        {
+            hash = HashOn(hash, letter);
+        }
+
+        return hash;
+    }
+}
+
+/// <summary>Real words by how they sound to one group.</summary>
+public sealed class SoundIndex
+{
+    private readonly byte[] _canonical;
+    private readonly Dictionary<ulong, int> _words;
+    private readonly HashSet<ulong> _unsafe;
+    private readonly HashSet<ulong> _names;
+    private readonly string _sounds;
+    private readonly IReadOnlyList<LexiconWord> _known;
+
+    private SoundIndex(Builder made) =>
+        (_canonical, _sounds, _known, _words, _unsafe, _names) = (made.Canonical, made.Sounds, made.Known, made.Found, made.Unsafe, made.Names);
+
+    /// <summary>Sounds in the index.</summary>
+    public int Count => _words.Count;
+
+    /// <summary>A real word that sounds so, with whether one that sounds so is never to be said; null when there is none.</summary>
+    public (string Word, bool Unsafe)? Find(IEnumerable<Phoneme> sounds)
+    {
+        var hash = SoundCode.HashHeard(SoundCode.Of(sounds), _canonical);
+        return _unsafe.Contains(hash) ? ("", true)
+            : _words.TryGetValue(hash, out var word) ? (Name(word), false)
+            : null;
+    }
+
+    /// <summary>True when some rarer name sounds so: no harm, but nothing to make up on purpose.</summary>
+    public bool IsName(IEnumerable<Phoneme> sounds) => _names.Contains(SoundCode.HashHeard(SoundCode.Of(sounds), _canonical));
+
+    // A word of the lexicon by its place there, or one of the large list by the start of its line.
+    private string Name(int word) => word >= 0 ? _known[word].Key : _sounds[~word.._sounds.IndexOf('\t', ~word)];
+
+    internal sealed class Builder(byte[] canonical, string sounds, IReadOnlyList<LexiconWord> known)
+    {
+        private static readonly (string Slow, string Quick)[] Smoothed =
+            [.. "igh oo ow oi ee ai".Split(' ').SelectMany(v => "schwa e i".Split(' ').Select(w => (Code(v, w), Code(v))))];
+
+        public Dictionary<ulong, int> Found { get; } = new(120_000);
+
+        public byte[] Canonical => canonical;
+
+        public string Sounds => sounds;
+
+        public IReadOnlyList<LexiconWord> Known => known;
+
+        public HashSet<ulong> Unsafe { get; } = [];
+
+        public HashSet<ulong> Names { get; } = new(24_000);
+
+        public void AddName(ReadOnlySpan<char> code) => Names.Add(SoundCode.HashHeard(code, canonical));
+
+        public void Forbid(ReadOnlySpan<char> code) => Unsafe.Add(SoundCode.HashHeard(code, canonical));
+
+        /// <param name="word">A place in the lexicon, or the complement of the start of a line of the large list.</param>
+        public void Add(ReadOnlySpan<char> code, int word, bool notSafe)
+        {
+            AddOne(code, word, notSafe);
+            if (!SoundCode.HasVowelsTogether(code))
+            {
+                return;
+            }
+
+            // Cruel, dial and our are said in one syllable as often as in two.
+            var text = code.ToString();
+            foreach (var (slow, quick) in Smoothed.Where(x => text.Contains(x.Slow, StringComparison.Ordinal)))
+            {
+                AddOne(text.Replace(slow, quick, StringComparison.Ordinal), word, notSafe);
+            }
+        }
+
+        private void AddOne(ReadOnlySpan<char> code, int word, bool notSafe)
+        {
+            var hash = SoundCode.HashHeard(code, canonical);
+            Found.TryAdd(hash, word);
+            if (notSafe)
+            {
+                Unsafe.Add(hash);
+            }
+        }
+
+        private static string Code(params string[] keys) => SoundCode.Of(keys.Select(x => Phonemes.Find(x)!));
+
+        public SoundIndex Build() => new(this);
+    }
+}

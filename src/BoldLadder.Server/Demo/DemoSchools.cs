@@ -1,0 +1,133 @@
+using BoldLadder.Core.Calendar;
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Lessons;
+using BoldLadder.Core.Log;
+using BoldLadder.Core.Sounds;
+using BoldLadder.Core.Words;
+using BoldLadder.Server.Hosting;
+using BoldLadder.Server.Lessons;
+using BoldLadder.Server.Storage;
+using BoldLadder.Server.Words;
+using Microsoft.EntityFrameworkCore;
+
+namespace BoldLadder.Server.Demo;
+
+/// <summary>
+/// Two invented schools with a year around today, their groups at different places, and lessons
+/// already taught, so that the demo looks alive on any day.
+/// </summary>
+public sealed class DemoSchools(IServiceProvider services, Library library, StockCache stocks, Today today)
+{
+    private sealed record Plan(Guid Id, string Name, string Accent, string File, IReadOnlyList<(string Name, int Rungs)> Groups);
+
+    private static readonly Plan[] Plans =
+    [
+        new(new Guid("01900000-0000-7000-8000-000000000001"), "Saltmarsh Row School", "gb-south", "estuary",
+            [("Avocets", 26), ("Curlews", 61), ("Sanderlings", 118)]),
+        new(new Guid("01900000-0000-7000-8000-000000000002"), "Juniper Flat School", "us", "ridge",
+            [("Basalt", 19), ("Garnet", 70)]),
+    ];
+
+    /// <summary>Adds the demo schools that are missing; with <paramref name="reset"/> takes the old ones away first.</summary>
+    public async Task Add(bool reset, CancellationToken cancel)
+    {
+        foreach (var plan in Plans)
+        {
+            await using var scope = services.CreateAsyncScope();
+            scope.ServiceProvider.GetRequiredService<SchoolScope>().Choose(plan.Id);
+            var db = scope.ServiceProvider.GetRequiredService<BoldLadderDb>();
+            await using var transaction = await db.Database.BeginTransactionAsync(cancel);
+            if (reset)
+            {
+                await Remove(db, plan.Id, cancel);
+            }
+
+            if (!await db.Schools.AnyAsync(x => x.Id == plan.Id, cancel))
+            {
+                await Make(plan, db, cancel);
+            }
+
+            await transaction.CommitAsync(cancel);
+        }
+    }
+
+    private static async Task Remove(BoldLadderDb db, Guid school, CancellationToken cancel)
+    {
+        await db.LessonEdits.ExecuteDeleteAsync(cancel);
+        await db.Log.ExecuteDeleteAsync(cancel);
+        await db.Lessons.ExecuteDeleteAsync(cancel);
+        await db.Groups.ExecuteDeleteAsync(cancel);
+        await db.LadderEdits.ExecuteDeleteAsync(cancel);
+        await db.LadderRevisions.ExecuteDeleteAsync(cancel);
+        await db.Ladders.ExecuteDeleteAsync(cancel);
+        await db.OwnWords.ExecuteDeleteAsync(cancel);
+        await db.Schools.Where(x => x.Id == school).ExecuteDeleteAsync(cancel);
+    }
+
+    private async Task Make(Plan plan, BoldLadderDb db, CancellationToken cancel)
+    {
+        var ladder = LadderText.Parse(await File.ReadAllTextAsync(Path.Combine(library.Folder, "demo", $"{plan.File}.ladder.tsv"), cancel));
+        var document = DocumentJson.Write(LadderDocument.Of(ladder));
+        var year = DemoYear.Around(today.Date, plan.Groups.Max(x => x.Rungs));
+        var ladderId = Guid.CreateVersion7();
+        var school = new SchoolRow
+        {
+            Id = plan.Id, Name = plan.Name, Accent = plan.Accent, WeakVowels = "lenient", Plurals = "own-rung", LessonMinutes = Lesson.UsualMinutes,
+            Year = DocumentJson.Write(new YearDocument(year.Terms, year.Closures, year.Pattern)),
+        };
+        db.Schools.Add(school);
+        db.Ladders.Add(new LadderRow { SchoolId = plan.Id, Id = ladderId, Draft = document, DraftRevision = 1, Published = 1 });
+        db.LadderRevisions.Add(new LadderRevisionRow { SchoolId = plan.Id, LadderId = ladderId, Number = 1, Document = document });
+        await db.SaveChangesAsync(cancel);
+        var stock = stocks.Get(
+            StockKey.Of(school, ladder, []), ladder, () => []);
+        var position = 0;
+        foreach (var (name, rungs) in plan.Groups)
+        {
+            var group = new GroupRow { SchoolId = plan.Id, Id = Guid.CreateVersion7(), Name = name, LadderId = ladderId, Position = position++ };
+            db.Groups.Add(group);
+            Teach(db, group, ladder, year, stock, rungs);
+            await db.SaveChangesAsync(cancel);
+        }
+    }
+
+    // The lessons that the group has had, each made and logged as if on its day.
+    private void Teach(BoldLadderDb db, GroupRow group, Ladder ladder, SchoolYear year, Core.Choosing.WordStock stock, int rungs)
+    {
+        var days = DemoYear.DaysFor(year, today.Date, ladder, rungs);
+        var entries = new List<LogEntry>();
+        foreach (var day in days)
+        {
+            var log = new GroupLog(entries);
+            var place = Math.Min(log.DuePlace(ladder), ladder.Rungs.Count - 1);
+            var rung = year.Pattern.On(day) == DayUse.New ? ladder.Rungs[place] : null;
+            var seed = (ulong)(day.DayNumber * 31) + (ulong)group.Position;
+            var lesson = LessonComposer.Compose(new Core.Lessons.LessonBrief(
+                stock, year, day, rung, log, ladder.SectionAt(place).Shape, Lesson.UsualMinutes, seed, [], ladder.SectionIndexAt(place)));
+            var id = Guid.CreateVersion7();
+            var shaky = day == days[^1] ? Stumbled(lesson) : [];
+            var entry = LessonLog.Entry(lesson, id.ToString(), day, LogOutcome.Taught, entries.Count + 1, shaky);
+            entries.Add(entry);
+            db.Lessons.Add(new LessonRow
+            {
+                SchoolId = group.SchoolId, Id = id, GroupId = group.Id, Day = day, Slot = 1, Revision = 2, Outcome = "taught",
+                Document = DocumentJson.Write(LessonDocument.Of(lesson)), LadderId = group.LadderId, LadderRevision = 1,
+                LogPosition = entry.Position - 1, Lexicon = library.LexiconHash,
+            });
+            db.Log.Add(new LogRow
+            {
+                SchoolId = group.SchoolId, GroupId = group.Id, Position = entry.Position, LessonId = id, Day = day, Outcome = "taught",
+                Document = DocumentJson.Write(LogDocument.Of(entry)),
+            });
+        }
+    }
+
+    // One card and one tricky word gave trouble in the last lesson.
+    private static IReadOnlyList<RevisitItem> Stumbled(Lesson lesson) =>
+    [
+        .. lesson.Blocks.Where(x => x.Activity == Activity.Cards).SelectMany(x => x.Items).Skip(2).Take(1)
+            .Select(x => new RevisitItem(RevisitTrack.Card, x.Split.Split(' ')[0])),
+        .. lesson.Blocks.Where(x => x.Activity == Activity.TrickyAtSight).SelectMany(x => x.Items).Take(1)
+            .Select(x => new RevisitItem(RevisitTrack.Tricky, x.Text.ToLowerInvariant())),
+    ];
+}

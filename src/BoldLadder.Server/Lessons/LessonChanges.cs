@@ -1,0 +1,208 @@
+using BoldLadder.Core.Lessons;
+using BoldLadder.Core.Reading;
+using BoldLadder.Server.Groups;
+using BoldLadder.Server.Hosting;
+using BoldLadder.Server.Storage;
+using BoldLadder.Server.Words;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+
+namespace BoldLadder.Server.Lessons;
+
+/// <summary>A typed word that the group cannot read, with what blocks it.</summary>
+public sealed record RefusedView(string Word, string Verdict, IReadOnlyList<BlockerView> Blockers);
+
+/// <summary>Changes to a lesson and their undoing.</summary>
+public static class LessonChanges
+{
+    public static Task<Results<Ok<LessonView>, ProblemHttpResult>> Edit(
+        Guid lessonId, LessonEditRequest request, BoldLadderDb db, Classrooms rooms, LessonBook book, CancellationToken cancel) =>
+        Change(lessonId, request.Revision, rooms, book, async (row, room) =>
+        {
+            if (row.Outcome is not null)
+            {
+                return Problems.Bad("outcome", $"The lesson is marked {row.Outcome}. Undo that first, then change it.");
+            }
+
+            var lesson = DocumentJson.Read<LessonDocument>(row.Document).ToCore();
+            var (edit, problem) = EditOf(request, lesson, row, room);
+            if (edit is null)
+            {
+                return problem!;
+            }
+
+            var name = edit.NameOn(lesson);
+            var result = edit.Apply(lesson);
+            if (result.Lesson is null)
+            {
+                return Problems.Bad("itemId", result.Problem!);
+            }
+
+            row.Document = DocumentJson.Write(LessonDocument.Of(result.Lesson));
+            row.Revision++;
+            LessonBook.Pin(row, room);
+            db.LessonEdits.Add(new LessonEditRow
+            {
+                SchoolId = row.SchoolId, LessonId = row.Id, Number = row.Revision, Name = name,
+                Inverse = DocumentJson.Write(LessonEditDocument.Of(result.Inverse!)),
+            });
+            return await Save(row, room, db, book, cancel);
+        }, cancel);
+
+    public static Task<Results<Ok<LessonView>, ProblemHttpResult>> Undo(
+        Guid lessonId, RevisionRequest request, BoldLadderDb db, Classrooms rooms, LessonBook book, CancellationToken cancel) =>
+        Change(lessonId, request.Revision, rooms, book, async (row, room) =>
+        {
+            if (row.Outcome is not null)
+            {
+                return await LessonOutcomes.TakeBack(row, room, db, rooms, book, cancel);
+            }
+
+            var last = await db.LessonEdits.Where(x => x.LessonId == row.Id && !x.Undone).OrderByDescending(x => x.Number).FirstOrDefaultAsync(cancel);
+            if (last is null)
+            {
+                return Problems.Bad("revision", "There is nothing left to undo in this lesson.");
+            }
+
+            var lesson = DocumentJson.Read<LessonDocument>(row.Document).ToCore();
+            var result = DocumentJson.Read<LessonEditDocument>(last.Inverse).ToCore().Apply(lesson);
+            row.Document = DocumentJson.Write(LessonDocument.Of(result.Lesson ?? lesson));
+            row.Revision++;
+            last.Undone = true;
+            return await Save(row, room, db, book, cancel);
+        }, cancel);
+
+    // The one way in for a change: on the revision it was made on, or with what stands now.
+    private static async Task<Results<Ok<LessonView>, ProblemHttpResult>> Change(
+        Guid lessonId, int revision, Classrooms rooms, LessonBook book,
+        Func<LessonRow, Classroom, Task<Results<Ok<LessonView>, ProblemHttpResult>>> change, CancellationToken cancel)
+    {
+        if (await book.Find(lessonId, cancel) is not { } row)
+        {
+            return Gone();
+        }
+
+        var room = (await rooms.Find(row.GroupId, cancel))!;
+        return row.Revision == revision ? await change(row, room) : Problems.Stale(await LessonRoutes.View(row, room, book, cancel));
+    }
+
+    internal static async Task<Results<Ok<LessonView>, ProblemHttpResult>> Save(
+        LessonRow row, Classroom room, BoldLadderDb db, LessonBook book, CancellationToken cancel)
+    {
+        try
+        {
+            await db.SaveChangesAsync(cancel);
+            return TypedResults.Ok(await LessonRoutes.View(row, room, book, cancel));
+        }
+        catch (DbUpdateException)
+        {
+            // Another process saved between our reading and writing.
+            db.ChangeTracker.Clear();
+            var now = (await book.Find(row.Id, cancel))!;
+            return Problems.Stale(await LessonRoutes.View(now, room, book, cancel));
+        }
+    }
+
+    internal static ProblemHttpResult Gone() => Problems.Missing("lessonId", "There is no such lesson in this school.");
+
+    private static (LessonEdit? Edit, ProblemHttpResult? Problem) EditOf(LessonEditRequest request, Lesson lesson, LessonRow row, Classroom room)
+    {
+        if (request.Change == LessonChange.Replan)
+        {
+            return Replan(request, lesson, row, room);
+        }
+
+        if (request.ItemId is null || lesson.Find(request.ItemId) is not { } item)
+        {
+            return (null, Problems.Bad("itemId", "That item is no longer in the lesson. The page shows it as it is now."));
+        }
+
+        switch (request.Change)
+        {
+            case LessonChange.Lock or LessonChange.Unlock:
+                return (new ReplaceItem(item with { Locked = request.Change == LessonChange.Lock }), null);
+            case LessonChange.Drop:
+                return (new RemoveItem(item.Id), null);
+            case LessonChange.Swap:
+                var brief = BriefOf(room, row, lesson, lesson.Minutes, []);
+                return Swap.For(brief, lesson, item.Id, (ulong)row.Revision) is { } swap
+                    ? (swap, null)
+                    : (null, Problems.Bad("itemId", $"Nothing else fits in place of {item.Text} today. Type something over it, or drop it."));
+            case LessonChange.Type:
+                return Typed(request, lesson, item, row, room);
+            default:
+                return (null, Problems.Bad("change", "Say what to change: swap, lock, unlock, drop, type or replan."));
+        }
+    }
+
+    private static (LessonEdit?, ProblemHttpResult?) Replan(LessonEditRequest request, Lesson lesson, LessonRow row, Classroom room)
+    {
+        var kept = lesson.Blocks.SelectMany(b => b.Items.Where(x => x.Locked).Select(x => new KeptItem(b.Part, b.Activity, x))).ToList();
+        var minutes = request.Minutes ?? lesson.Minutes;
+        var brief = BriefOf(room, row, lesson, minutes, kept) with { Seed = (lesson.Seed * 31) + (ulong)row.Revision };
+        return (new ReplaceLesson(LessonComposer.Compose(brief), minutes == lesson.Minutes ? "planned again" : $"made it {minutes} minutes"), null);
+    }
+
+    private static (LessonEdit?, ProblemHttpResult?) Typed(LessonEditRequest request, Lesson lesson, LessonItem item, LessonRow row, Classroom room)
+    {
+        var text = request.Text?.Trim() ?? "";
+        if (text.Length == 0)
+        {
+            return (null, Problems.Bad("text", "Type a word, or drop the item."));
+        }
+
+        if (text.Length > LessonItem.MaxText)
+        {
+            return (null, Problems.Bad("text", $"That is longer than {LessonItem.MaxText} letters."));
+        }
+
+        var single = item.Kind != ItemKind.Sentence;
+        if (item.Kind is ItemKind.Card or ItemKind.Sound)
+        {
+            return (null, Problems.Bad("text", "A card or a sound can be swapped or dropped, not typed over."));
+        }
+
+        if (item.Kind is ItemKind.MadeUp || lesson.Blocks.Any(x => x.Activity == Activity.Chain && x.Items.Contains(item)))
+        {
+            return (null, Problems.Bad("text", "A made-up word, or a word of a chain, can be dropped but not typed over."));
+        }
+
+        if (single && Asked.CheckWord(text) is { } sentence)
+        {
+            return (null, Problems.Bad("text", sentence));
+        }
+
+        if (!single && Core.Choosing.SentenceBank.WordsOf(text).Count == 0)
+        {
+            return (null, Problems.Bad("text", "A sentence needs at least one word in the letters a to z."));
+        }
+
+        var judge = LessonBrief.JudgeOf(lesson, LessonBook.Before(room, row));
+        var refused = item.Kind == ItemKind.Listening
+            ? [.. TypedText.Refused(text, judge, true)]
+            : TypedText.Refused(text, judge, request.AsTricky);
+        if (refused.Count > 0)
+        {
+            var views = refused.Select(x => new RefusedView(x.Word, x.Verdict.Key, BlockerView.Of(x.Verdict.Blockers, room))).ToList();
+            var unsuitable = refused.Any(x => x.Verdict.Kind == VerdictKind.Unsuitable);
+            return (null, Problems.Of(
+                StatusCodes.Status422UnprocessableEntity, "Not readable yet", "text",
+                unsuitable ? "That word is never offered to a class." : "The group can't read that yet. It can go in as a tricky word, for this lesson only.",
+                ("refused", views)));
+        }
+
+        return (new ReplaceItem(TypedText.Over(item, text, room.Stock, judge)), null);
+    }
+
+    // A lesson keeps the rung it was made for, whatever is due by now.
+    private static LessonBrief BriefOf(Classroom room, LessonRow row, Lesson lesson, int minutes, IReadOnlyList<KeptItem> kept)
+    {
+        var entries = room.Entries.Where(x => x.LessonId != row.Id.ToString()).ToList();
+        var log = Foresight.Log(room.Ladder, entries, room.Year, room.Rules, room.Today, row.Day);
+        var place = room.Ladder.PlaceOf(lesson.RungId);
+        var shape = room.Ladder.SectionAt(place >= 0 ? place : Math.Min(log.DuePlace(room.Ladder), room.Ladder.Rungs.Count - 1)).Shape;
+        return new LessonBrief(
+            room.Stock, room.Year, row.Day, place >= 0 ? room.Ladder.Rungs[place] : null, log, shape, minutes, lesson.Seed, kept,
+            room.Ladder.SectionIndexAt(place >= 0 ? place : log.DuePlace(room.Ladder)));
+    }
+}

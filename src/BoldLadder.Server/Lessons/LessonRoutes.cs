@@ -1,0 +1,93 @@
+using System.ComponentModel.DataAnnotations;
+using System.Globalization;
+using BoldLadder.Core.Lessons;
+using BoldLadder.Core.Log;
+using BoldLadder.Server.Groups;
+using BoldLadder.Server.Hosting;
+using BoldLadder.Server.Storage;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace BoldLadder.Server.Lessons;
+
+/// <summary>What is to be done with a lesson.</summary>
+public enum LessonChange
+{
+    /// <summary>Another item in an item's place.</summary>
+    Swap,
+    Lock,
+    Unlock,
+    Drop,
+
+    /// <summary>The typed text in an item's place.</summary>
+    Type,
+
+    /// <summary>The whole lesson again; locked items stay.</summary>
+    Replan,
+}
+
+/// <param name="Revision">The revision that the change was made on.</param>
+/// <param name="ItemId">The item; none for a re-plan.</param>
+/// <param name="Text">What was typed.</param>
+/// <param name="AsTricky">Take a word that can't be read yet as tricky, for this lesson.</param>
+/// <param name="Minutes">For a re-plan: another length.</param>
+public sealed record LessonEditRequest(
+    int Revision, LessonChange Change, [property: StringLength(40)] string? ItemId = null, string? Text = null, bool AsTricky = false,
+    [property: Range(10, 90)] int? Minutes = null);
+
+public sealed record RevisionRequest(int Revision);
+
+/// <param name="Shaky">Things over a quarter of the group stumbled on: <c>card sh:sh</c>, <c>tricky was</c>.</param>
+public sealed record OutcomeRequest(int Revision, LogOutcome Outcome, [property: MaxLength(60)] IReadOnlyList<string>? Shaky = null);
+
+/// <summary>Today: the lesson of a group for a day, and what people do with it.</summary>
+public static class LessonRoutes
+{
+    public static void Map(RouteGroupBuilder school)
+    {
+        school.MapGet("/groups/{groupId:guid}/lessons/{day}", Show)
+            .WithSummary("A group's lesson for a day (a date, or 'today' for today or the next school day).").ProducesProblem(400).ProducesProblem(404);
+        school.MapPost("/lessons/{lessonId:guid}/edits", LessonChanges.Edit)
+            .WithSummary("Change a lesson.").ProducesProblem(400).ProducesProblem(404).ProducesProblem(409).ProducesProblem(422);
+        school.MapPost("/lessons/{lessonId:guid}/undo", LessonChanges.Undo)
+            .WithSummary("Take back the last change.").ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
+        school.MapPost("/lessons/{lessonId:guid}/outcome", LessonOutcomes.Say)
+            .WithSummary("Say how a lesson went.").ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
+    }
+
+    private static async Task<Results<Ok<LessonView>, ProblemHttpResult>> Show(
+        Guid groupId, string day, string? asIf, Classrooms rooms, LessonBook book, CancellationToken cancel)
+    {
+        var (room, problem) = await rooms.Enter(groupId, asIf, cancel);
+        if (room is null)
+        {
+            return problem!;
+        }
+
+        DateOnly? date = day == "today" ? room.Year.OnOrAfter(room.Today)
+            : DateOnly.TryParseExact(day, "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var asked) ? asked : null;
+        if (date is null)
+        {
+            return day == "today"
+                ? Problems.Missing("day", "The school year is over: add the next year's terms.")
+                : Problems.Bad("day", "Give a date such as 2026-11-24, or 'today'.");
+        }
+
+        if (room.AsIf is { } rung)
+        {
+            var brief = LessonBook.Brief(room, date.Value, room.School.LessonMinutes, LessonBook.Seed(room, date.Value), [])!;
+            return TypedResults.Ok(LessonView.Of(
+                room, date.Value, LessonComposer.Compose(brief), brief.Log.TaughtSet(room.Rules), new LessonState(null, 0, null, null, null, null)));
+        }
+
+        return await book.FindOrMake(room, date.Value, cancel) is { } row
+            ? TypedResults.Ok(await View(row, room, book, cancel))
+            : Problems.Missing("day", room.Year.IsSchoolDay(date.Value)
+                ? "No lesson was kept for that day."
+                : $"There is no school on {date.Value:d MMMM}. {(room.Year.OnOrAfter(date.Value) is { } next ? $"The next school day is {next:dddd d MMMM}." : "")}");
+    }
+
+    internal static async Task<LessonView> View(LessonRow row, Classroom room, LessonBook book, CancellationToken cancel) =>
+        LessonView.Of(
+            room, row.Day, DocumentJson.Read<LessonDocument>(row.Document).ToCore(), LessonBook.Before(room, row),
+            await book.State(row, room, cancel));
+}

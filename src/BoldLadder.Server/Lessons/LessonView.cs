@@ -1,0 +1,104 @@
+using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Lessons;
+using BoldLadder.Core.Log;
+using BoldLadder.Core.Reading;
+using BoldLadder.Core.Sounds;
+using BoldLadder.Server.Groups;
+using BoldLadder.Server.Words;
+
+namespace BoldLadder.Server.Lessons;
+
+/// <param name="Correspondences">For a card, what it stands for.</param>
+/// <param name="Pieces">The word with its marks; empty for what is not a word.</param>
+/// <param name="Ipa">For a sound, how it is written in phonetic letters.</param>
+/// <param name="Spellings">For a sound its spellings taught; for a card the sounds to say.</param>
+/// <param name="Tricky">For a sentence, its tricky words that the group does not yet read at sight.</param>
+public sealed record ItemView(
+    string Id, ItemKind Kind, string Text, IReadOnlyList<string> Correspondences, IReadOnlyList<PieceView> Pieces, string? Ipa, IReadOnlyList<string> Spellings,
+    IReadOnlyList<string> Tricky, Release Release, bool Locked, bool Forced, string Reason, string Spoken);
+
+public sealed record BlockView(Activity Activity, int Seconds, IReadOnlyList<ItemView> Items);
+
+public sealed record PartView(LessonPart Part, int Seconds, IReadOnlyList<BlockView> Blocks);
+
+/// <summary>An item that the group cannot read any more, with the words that stand against it.</summary>
+public sealed record StaleView(string ItemId, string Text, IReadOnlyList<string> Words);
+
+/// <summary>A lesson as Today shows it.</summary>
+/// <param name="Id">Null for a lesson that is only looked at, as if the group stood elsewhere.</param>
+/// <param name="OtherMinutes">The length it can be planned for instead: the short one, or the school's.</param>
+/// <param name="Undo">What pressing undo takes back; null when there is nothing.</param>
+/// <param name="Stale">Items that are no longer legal since the ladder, the log or a split changed.</param>
+/// <param name="Ready">What to have ready.</param>
+/// <param name="Shaky">What was shaky in the last lesson.</param>
+public sealed record LessonView(
+    Guid? Id, int Revision, string School, Guid GroupId, string Group, DateOnly Day, bool IsToday, LessonKind Kind, string Title,
+    string? RungId, int? RungNumber, int Minutes, int OtherMinutes, int Seconds, IReadOnlyList<PartView> Parts, Teaching Teaching,
+    IReadOnlyList<string> Carried, string? Undo, string? Outcome, DateOnly? Previous, DateOnly? Next,
+    IReadOnlyList<StaleView> Stale, IReadOnlyList<string> Ready, IReadOnlyList<string> Shaky, Strip Strip)
+{
+    public static LessonView Of(Classroom room, DateOnly day, Lesson lesson, TaughtSet before, LessonState state)
+    {
+        var judge = LessonBrief.JudgeOf(lesson, before);
+        var place = room.Ladder.PlaceOf(lesson.RungId);
+        var clock = new RevisitClock(room.Log, room.Year, room.Rules);
+        return new LessonView(
+            state.Id, state.Revision, room.School.Name, room.Group.Id, room.Group.Name, day, day == room.Today, lesson.Kind, lesson.Title,
+            place < 0 ? null : lesson.RungId, place < 0 ? null : place + 1, lesson.Minutes,
+            lesson.Minutes == Lesson.ShortMinutes ? room.School.LessonMinutes : Lesson.ShortMinutes, lesson.Seconds,
+            [.. lesson.Blocks.GroupBy(x => x.Part).OrderBy(x => x.Key).Select(x => new PartView(
+                x.Key, x.Sum(b => b.Seconds), [.. x.Select(b => new BlockView(b.Activity, b.Seconds, [.. b.Items.Select(i => Item(i, lesson, judge, room, clock))]))]))],
+            lesson.Teaching, lesson.Carried, state.Undo, state.Outcome, state.Previous, state.Next,
+            state.Outcome is not null ? [] : [.. LessonCheck.Illegal(lesson, before).Select(x => new StaleView(x.Item.Id, x.Item.Text, [.. x.Words.Select(w => w.Word)]))],
+            ReadyFor(lesson), ShakyLast(room, day), Strip.Of(room));
+    }
+
+    private static ItemView Item(LessonItem item, Lesson lesson, Judge judge, Classroom room, RevisitClock clock)
+    {
+        var found = item.Kind is ItemKind.Word or ItemKind.Tricky ? room.Stock.Words.Find(item.Text) : null;
+        var madeUp = item.Kind == ItemKind.MadeUp && Core.Words.Segmentation.TryParse(item.Text, item.Split, out var made, out _) ? made : null;
+        var pieces = madeUp is not null ? PieceView.Of(madeUp, null, judge, lesson.Things) : found is { Readings: [var reading, ..] } ? PieceView.Of(reading, found.Word.Ended, judge, lesson.RungId.Length > 0 ? lesson.Things : []) : [];
+        return new ItemView(
+            item.Id, item.Kind, item.Text, item.Kind == ItemKind.Card ? item.Split.Split(' ', StringSplitOptions.RemoveEmptyEntries) : [], pieces,
+            item.Kind == ItemKind.Sound && Sound.TryParse(item.Text, out var sound, out _) ? PieceView.IpaOf(sound, room.Rules.Needs.Words.Accent) : null,
+            item.Kind switch
+            {
+                ItemKind.Sound => item.Split.Split(' ', StringSplitOptions.RemoveEmptyEntries),
+                ItemKind.Card => [.. item.Split.Split(' ', StringSplitOptions.RemoveEmptyEntries).Select(x => IpaOf(x, room))],
+                ItemKind.Listening => [.. item.Split.Split(' ').Select(x => Sound.TryParse(x, out var said, out _) ? PieceView.IpaOf(said, room.Rules.Needs.Words.Accent) : x)],
+                _ => [],
+            },
+            item.Kind == ItemKind.Sentence
+                ? [.. SentenceBank.WordsOf(item.Text).Where(x => judge.Of(x).Kind != VerdictKind.Readable && !clock.IsAtSight(x)).Distinct()]
+                : [],
+            item.Release, item.Locked, item.Forced, item.Reason, item.Spoken);
+    }
+
+    private static string IpaOf(string correspondence, Classroom room) =>
+        PieceView.IpaOf(Correspondence.Parse(correspondence).Sound, room.Rules.Needs.Words.Accent);
+
+    private static IReadOnlyList<string> ReadyFor(Lesson lesson)
+    {
+        var ready = new List<string>();
+        var cards = lesson.Blocks.Where(x => x.Activity == Activity.Cards).Sum(x => x.Items.Count);
+        if (cards > 0)
+        {
+            ready.Add($"{cards} cards");
+        }
+
+        var letters = LetterTiles.For(lesson);
+        if (letters.Count > 0)
+        {
+            ready.Add($"letter tiles {string.Join(' ', letters)}");
+        }
+
+        ready.Add("whiteboards and pens");
+        return ready;
+    }
+
+    private static IReadOnlyList<string> ShakyLast(Classroom room, DateOnly day) =>
+        room.Log.Standing.LastOrDefault(x => x.Day < day)?.Shaky.Select(x => x.Track == RevisitTrack.Card ? Correspondence.Parse(x.Key).Grapheme.Text : x.Key).Distinct().ToList() ?? [];
+}
+
+/// <summary>What the database knows of a lesson beside its blocks.</summary>
+public sealed record LessonState(Guid? Id, int Revision, string? Undo, string? Outcome, DateOnly? Previous, DateOnly? Next);

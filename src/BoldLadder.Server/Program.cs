@@ -1,0 +1,79 @@
+using System.Text.Json.Serialization;
+using BoldLadder.Server.Demo;
+using BoldLadder.Server.Groups;
+using BoldLadder.Server.Hosting;
+using BoldLadder.Server.Ladders;
+using BoldLadder.Server.Lessons;
+using BoldLadder.Server.Schools;
+using BoldLadder.Server.Storage;
+using BoldLadder.Server.Words;
+using Microsoft.EntityFrameworkCore;
+using Npgsql;
+
+var builder = WebApplication.CreateBuilder(args);
+builder.WebHost.ConfigureKestrel(x =>
+{
+    x.AddServerHeader = false;
+    x.Limits.MaxRequestBodySize = Limits.Body;
+});
+builder.Logging.ClearProviders().AddJsonConsole().AddFilter("Microsoft.EntityFrameworkCore", LogLevel.None)
+    .AddFilter("Microsoft.AspNetCore", LogLevel.Warning);
+builder.Configuration["AllowedHosts"] = builder.Configuration["BOLDLADDER_HOSTS"] ?? "127.0.0.1;localhost";
+
+var services = builder.Services;
+services.AddSingleton<Today>().AddSingleton<Library>().AddSingleton<StockCache>().AddSingleton<MadeUpChecks>().AddSingleton<EvidenceBooks>().AddSingleton<DemoSchools>();
+services.AddScoped<SchoolScope>().AddScoped<SchoolOnConnection>().AddScoped<Classrooms>().AddScoped<LessonBook>();
+services.AddDbContext<BoldLadderDb>((scope, options) => options
+    .UseNpgsql(builder.Configuration["BOLDLADDER_DB"]).UseSnakeCaseNamingConvention()
+    .AddInterceptors(scope.GetRequiredService<SchoolOnConnection>()));
+services.ConfigureHttpJsonOptions(x =>
+{
+    x.SerializerOptions.NumberHandling = JsonNumberHandling.Strict;
+    x.SerializerOptions.AllowOutOfOrderMetadataProperties = true;
+    x.SerializerOptions.RespectNullableAnnotations = true;
+    x.SerializerOptions.RespectRequiredConstructorParameters = true;
+    x.SerializerOptions.Converters.Add(new JsonStringEnumConverter(System.Text.Json.JsonNamingPolicy.CamelCase, allowIntegerValues: false));
+});
+// Otherwise a body that can't be read is answered without a word of what is wrong, outside development.
+services.Configure<RouteHandlerOptions>(x => x.ThrowOnBadRequest = true);
+services.AddProblemDetails(Failures.Describe);
+services.AddExceptionHandler<Failures>();
+services.AddValidation();
+services.AddOpenApi(ApiDocument.Describe);
+services.AddHealthChecks().AddDbContextCheck<BoldLadderDb>(tags: ["ready"]);
+Limits.Add(services, builder.Configuration);
+
+var app = builder.Build();
+if (args is ["migrate", ..] or ["demo", ..])
+{
+    return await Commands.Run(app, args);
+}
+
+app.UseExceptionHandler();
+app.UseStatusCodePages();
+app.UseHostFiltering();
+Guard.Use(app);
+app.UseRateLimiter();
+app.UseDefaultFiles();
+app.UseStaticFiles();
+app.MapHealthChecks("/health/live", new() { Predicate = _ => false });
+app.MapHealthChecks("/health/ready", new() { Predicate = x => x.Tags.Contains("ready") });
+app.MapOpenApi();
+PublicWords.Map(app);
+PublicChoices.Map(app);
+PublicMadeUp.Map(app);
+PublicEvidence.Map(app);
+var school = SchoolRoutes.InSchool(app);
+SchoolRoutes.Map(app, school);
+LessonRoutes.Map(school);
+LadderRoutes.Map(school);
+SchoolWordRoutes.Map(school);
+OwnWordRoutes.Map(school);
+app.MapFallback("/api/{**path}", () => Problems.Missing("address", "There is nothing at this address."));
+app.MapFallbackToFile("index.html");
+app.Services.GetRequiredService<Library>();
+await app.RunAsync();
+return 0;
+
+/// <summary>The program; named so that tests can start it.</summary>
+public partial class Program;

@@ -1,0 +1,186 @@
+namespace BoldLadder.Server.Storage;
+
+/// <summary>A row that belongs to a school; the key of every table begins with it.</summary>
+public interface ISchoolRow
+{
+    Guid SchoolId { get; }
+}
+
+public sealed class SchoolRow
+{
+    public Guid Id { get; init; }
+
+    public required string Name { get; set; }
+
+    /// <summary>An accent id such as <c>gb-south</c>.</summary>
+    public required string Accent { get; set; }
+
+    public required string WeakVowels { get; set; }
+
+    public int LessonMinutes { get; set; }
+
+    /// <summary><c>own-rung</c> or <c>early</c>: whether the z of a plural waits for a rung of its own.</summary>
+    public required string Plurals { get; set; }
+
+    /// <summary>A <see cref="YearDocument"/>.</summary>
+    public required string Year { get; set; }
+
+    /// <summary>Grows with every change of the school's own words; a lesson says which it was made with.</summary>
+    public int CorrectionsRevision { get; set; }
+}
+
+public sealed class GroupRow : ISchoolRow
+{
+    public Guid SchoolId { get; init; }
+
+    public Guid Id { get; init; }
+
+    public required string Name { get; set; }
+
+    public Guid LadderId { get; set; }
+
+    /// <summary>Place in the list of groups.</summary>
+    public int Position { get; set; }
+}
+
+/// <summary>The working copy of a ladder; lessons follow its last published revision.</summary>
+public sealed class LadderRow : ISchoolRow
+{
+    public Guid SchoolId { get; init; }
+
+    public Guid Id { get; init; }
+
+    /// <summary>A <see cref="LadderDocument"/>.</summary>
+    public required string Draft { get; set; }
+
+    /// <summary>Grows with every edit; a save made on an older one is refused.</summary>
+    public int DraftRevision { get; set; }
+
+    /// <summary>The published revision in use.</summary>
+    public int Published { get; set; }
+
+    /// <summary>Edits since it was published.</summary>
+    public int Unpublished { get; set; }
+}
+
+/// <summary>A published ladder: written once, never changed.</summary>
+public sealed class LadderRevisionRow : ISchoolRow
+{
+    public Guid SchoolId { get; init; }
+
+    public Guid LadderId { get; init; }
+
+    public int Number { get; init; }
+
+    public required string Document { get; init; }
+}
+
+public sealed class LadderEditRow : ISchoolRow
+{
+    public Guid SchoolId { get; init; }
+
+    public Guid LadderId { get; init; }
+
+    public int Number { get; init; }
+
+    /// <summary>What was done, for the undo button.</summary>
+    public required string Name { get; init; }
+
+    /// <summary>A <see cref="LadderEditDocument"/> that takes it back.</summary>
+    public required string Inverse { get; init; }
+
+    public bool Undone { get; set; }
+}
+
+public sealed class LessonRow : ISchoolRow
+{
+    public Guid SchoolId { get; init; }
+
+    public Guid Id { get; init; }
+
+    public Guid GroupId { get; init; }
+
+    public DateOnly Day { get; init; }
+
+    /// <summary>Lessons of one day are numbered from 1.</summary>
+    public int Slot { get; init; }
+
+    /// <summary>A <see cref="LessonDocument"/>.</summary>
+    public required string Document { get; set; }
+
+    /// <summary>Grows with every change; a save made on an older one is refused.</summary>
+    public int Revision { get; set; }
+
+    public Guid LadderId { get; set; }
+
+    public int LadderRevision { get; set; }
+
+    /// <summary>The corrections it was made with.</summary>
+    public int CorrectionsRevision { get; set; }
+
+    /// <summary>The position of the group's log it was made from.</summary>
+    public long LogPosition { get; set; }
+
+    /// <summary>The lexicon it was made with, by its hash.</summary>
+    public required string Lexicon { get; set; }
+
+    /// <summary><c>taught</c>, <c>partly</c> or <c>missed</c>; null until it is said.</summary>
+    public string? Outcome { get; set; }
+}
+
+public sealed class LessonEditRow : ISchoolRow
+{
+    public Guid SchoolId { get; init; }
+
+    public Guid LessonId { get; init; }
+
+    public int Number { get; init; }
+
+    public required string Name { get; init; }
+
+    /// <summary>A <see cref="LessonEditDocument"/> that takes it back.</summary>
+    public required string Inverse { get; init; }
+
+    public bool Undone { get; set; }
+}
+
+/// <summary>One line of a group's log: added, never changed; the application may not do otherwise.</summary>
+public sealed class LogRow : ISchoolRow
+{
+    public Guid SchoolId { get; init; }
+
+    public Guid GroupId { get; init; }
+
+    public long Position { get; init; }
+
+    public Guid LessonId { get; init; }
+
+    public DateOnly Day { get; init; }
+
+    public required string Outcome { get; init; }
+
+    /// <summary>A <see cref="LogDocument"/>.</summary>
+    public required string Document { get; init; }
+}
+
+/// <summary>A school's own word in one accent: a split put right, or a word that the lexicon does not hold.</summary>
+public sealed class OwnWordRow : ISchoolRow
+{
+    public Guid SchoolId { get; init; }
+
+    public required string Accent { get; init; }
+
+    public required string Word { get; init; }
+
+    /// <summary>With a capital where the school writes one.</summary>
+    public required string Spelling { get; set; }
+
+    /// <summary>The readings as written, joined by <c>|</c>: <c>sh:sh i:i p:p</c>.</summary>
+    public required string Split { get; set; }
+
+    /// <summary><c>4-5</c>, <c>6-7</c>, <c>later</c>, or empty for the lexicon's.</summary>
+    public required string Familiarity { get; set; }
+
+    /// <summary>The line that gives the word its meaning; empty for the shipped one.</summary>
+    public required string Spoken { get; set; }
+}

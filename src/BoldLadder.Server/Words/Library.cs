@@ -1,0 +1,42 @@
+using System.Security.Cryptography;
+using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Words;
+
+namespace BoldLadder.Server.Words;
+
+/// <summary>The files that ship with the application, read once by each process.</summary>
+public sealed class Library
+{
+    public Library()
+    {
+        Folder = Path.Combine(AppContext.BaseDirectory, "data");
+        Correspondences = CorrespondenceTable.Parse(File.ReadAllText(Path.Combine(Folder, "lexicon", "correspondences.tsv")));
+
+        // The two large lists know nothing of each other, and a start should be quick.
+        var realWords = Task.Run(() => RealWords.Parse(
+            File.ReadAllText(Path.Combine(Folder, "lexicon", "real-words.txt")), File.ReadAllText(Path.Combine(Folder, "lexicon", "sounds.tsv")),
+            File.ReadAllText(Path.Combine(Folder, "lexicon", "unsafe.txt")), File.ReadAllText(Path.Combine(Folder, "lexicon", "name-sounds.txt")), Correspondences));
+        var lexicon = File.ReadAllBytes(Path.Combine(Folder, "lexicon", "lexicon.tsv"));
+        Lexicon = Lexicon.Parse(System.Text.Encoding.UTF8.GetString(lexicon));
+        LexiconHash = Convert.ToHexStringLower(SHA256.HashData(lexicon))[..16];
+        Sentences = SentenceBank.Parse(File.ReadAllText(Path.Combine(Folder, "sentences.txt")));
+        Spoken = SpokenSentences.Parse(File.ReadAllText(Path.Combine(Folder, "spoken.tsv")));
+        RealWords = realWords.GetAwaiter().GetResult();
+    }
+
+    public string Folder { get; }
+
+    public Lexicon Lexicon { get; }
+
+    /// <summary>Names the lexicon that a lesson was made with.</summary>
+    public string LexiconHash { get; }
+
+    public CorrespondenceTable Correspondences { get; }
+
+    /// <summary>What made-up words are proved against.</summary>
+    public RealWords RealWords { get; }
+
+    public SentenceBank Sentences { get; }
+
+    public SpokenSentences Spoken { get; }
+}

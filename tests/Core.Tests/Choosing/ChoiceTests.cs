@@ -1,0 +1,157 @@
+using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Reading;
+using BoldLadder.Core.Sounds;
+using BoldLadder.Core.Words;
+using CsCheck;
+
+namespace BoldLadder.Core.Tests.Choosing;
+
+public class ChoiceTests
+{
+    private static readonly IReadOnlySet<string> None = new HashSet<string>();
+
+    [Fact]
+    public void The_same_brief_gives_the_same_words_and_another_seed_others()
+    {
+        var choice = new ReadingChoice(World.South);
+        var brief = BriefAt(World.Estuary.PlaceOf("ee-ee"), 7);
+        Assert.Equal(Words(choice.Choose(brief)), Words(choice.Choose(brief)));
+        Assert.NotEqual(Words(choice.Choose(brief)), Words(choice.Choose(brief with { Seed = 8 })));
+    }
+
+    [Fact]
+    public void Every_word_to_read_is_readable_suitable_within_the_shape_and_has_a_reason()
+    {
+        var choice = new ReadingChoice(World.South);
+        Gen.Select(Gen.Int[5, World.Estuary.Rungs.Count - 1], Gen.ULong).Sample((place, seed) =>
+        {
+            var brief = BriefAt(place, seed);
+            return choice.Choose(brief).All(x =>
+                brief.Judge.IsReadable(x.Word) && x.Word.Everyday && x.Word.Suitability == Suitability.Fine && x.Reason.Length > 0
+                && x.Shape.Boxes <= brief.Shape.Boxes && x.Shape.Together <= brief.Shape.Together && x.Shape.Syllables <= brief.Shape.Syllables);
+        }, iter: 60);
+    }
+
+    [Fact]
+    public void Words_with_the_target_come_before_all_others()
+    {
+        var words = new ReadingChoice(World.South).Choose(BriefAt(World.Estuary.PlaceOf("sh-sh"), 3));
+        Assert.All(words, x => Assert.Contains("sh", x.Word.Key, StringComparison.Ordinal));
+        Assert.Equal(words.OrderBy(x => x.Shape.Boxes).Select(x => x.Shape.Boxes), words.Select(x => x.Shape.Boxes));
+    }
+
+    [Fact]
+    public void A_family_gives_one_word_when_there_are_others()
+    {
+        var words = new ReadingChoice(World.South).Choose(BriefAt(World.Estuary.PlaceOf("a_e-ai") < 0 ? World.Estuary.PlaceOf("a-e-ai") : 0, 3));
+        Assert.Equal(words.Count, words.Select(x => x.Word.Ended?.Base ?? x.Word.Key).Distinct().Count());
+    }
+
+    [Fact]
+    public void Words_read_often_give_way_to_others()
+    {
+        var choice = new ReadingChoice(World.South);
+        var brief = BriefAt(World.Estuary.PlaceOf("ee-ee"), 3);
+        var first = choice.Choose(brief);
+        var later = choice.Choose(brief with { TimesRead = first.ToDictionary(x => x.Word.Key, _ => 4) });
+        Assert.True(later.Count(x => first.Any(f => f.Word == x.Word)) <= 3);
+    }
+
+    [Fact]
+    public void A_heteronym_is_not_offered_alone() =>
+        Assert.DoesNotContain(World.South.Offered, x => x.Word.Key is "read" or "wind" or "live" or "tear" or "lead");
+
+    [Fact]
+    public void A_word_to_spell_that_has_a_sound_alike_brings_its_sentence()
+    {
+        var place = World.Estuary.PlaceOf("ee-ee");
+        for (var seed = 0UL; seed < 20; seed++)
+        {
+            foreach (var x in new SpellingChoice(World.South).Choose(BriefAt(place, seed) with { Count = 5 }))
+            {
+                Assert.True(!World.South.SoundAlikes(x.Word).Any() || x.Spoken.Length > 0, x.Word.Spelling);
+            }
+        }
+    }
+
+    [Fact]
+    public void A_word_to_spell_is_a_base_unless_an_ending_is_taught()
+    {
+        var spelt = new SpellingChoice(World.South).Choose(BriefAt(World.Estuary.PlaceOf("ai-ai"), 5) with { Count = 5 });
+        Assert.All(spelt, x => Assert.Null(x.Word.Ended));
+        var ing = World.Estuary.PlaceOf("ing");
+        Assert.Contains(new SpellingChoice(World.South).Choose(BriefAt(ing, 5) with { Count = 5 }), x => x.Word.Ended is not null);
+    }
+
+    [Fact]
+    public void Listening_words_are_chosen_by_sound_and_need_not_be_readable()
+    {
+        var sound = Correspondence.Parse("sh:sh").Sound;
+        var words = ListeningWords.With(World.South, sound, 6, new Dice(1));
+        Assert.Equal(6, words.Count);
+        Assert.All(words, x => Assert.Contains(World.South.Words.Of(x.Word).Readings[0].Phonemes, p => p.Key == "sh"));
+        Assert.Contains(words, x => x.Place == "first");
+        Assert.All(words, x => Assert.Equal(Familiarity.AtFourOrFive, x.Word.Familiarity));
+    }
+
+    [Fact]
+    public void The_bank_holds_sentences_enough_and_each_can_be_read_at_the_top_of_a_ladder()
+    {
+        Assert.True(World.Sentences.Sentences.Count >= 150);
+        var judge = new Judge(new TaughtSet(World.South.Rules, [], []).With(World.Estuary.Rungs));
+        var unread = World.Sentences.Sentences.Where(x => !x.IsReadable(judge)).Select(x => x.Text).ToList();
+        Assert.True(unread.Count <= 5, string.Join(" | ", unread));
+    }
+
+    [Fact]
+    public void A_heteronym_in_a_sentence_says_which_reading_is_meant()
+    {
+        foreach (var sentence in World.Sentences.Sentences)
+        {
+            foreach (var word in sentence.Words.Select(x => x.ToLowerInvariant()))
+            {
+                Assert.True(World.South.Words.Find(word)?.IsHeteronym is null or false || word is "the" || sentence.Meant.ContainsKey(word), $"{sentence.Text}: {word}");
+            }
+        }
+    }
+
+    [Fact]
+    public void A_sentence_is_judged_by_the_reading_it_needs()
+    {
+        var rules = World.Rules(Accent.SouthernBritish);
+        var bank = SentenceBank.Parse("I live.\tlive=l:l i:i ve:v");
+        Assert.False(bank.Sentences[0].IsReadable(World.JudgeOf(rules, "l:l i_e:igh v:v", "I")));
+        Assert.True(bank.Sentences[0].IsReadable(World.JudgeOf(rules, "l:l i:i ve:v", "I")));
+    }
+
+    [Theory]
+    [InlineData("Sam's dog can't run.", "Sam's|dog|can't|run")]
+    [InlineData("\"Stop!\" said Dad.", "Stop|said|Dad")]
+    [InlineData("a well-known 3", "a|well-known")]
+    [InlineData("...", "")]
+    public void A_line_is_taken_apart_into_its_words(string line, string words) =>
+        Assert.Equal(words, string.Join('|', SentenceBank.WordsOf(line)));
+
+    [Fact]
+    public void Nothing_sensitive_or_unsuitable_stands_in_what_ships()
+    {
+        foreach (var word in World.Sentences.Sentences.SelectMany(x => x.Words).Concat(World.Spoken.All.SelectMany(x => SentenceBank.WordsOf(x.Line))).Distinct())
+        {
+            if (World.Lexicon.Find(word) is { } found)
+            {
+                Assert.NotEqual(Suitability.Unsuitable, found.Suitability);
+            }
+        }
+    }
+
+    [Fact]
+    public void Every_spoken_sentence_holds_its_word() => Assert.All(
+        World.Spoken.All, x => Assert.Contains(SentenceBank.WordsOf(x.Line), w => w.Equals(x.Word, StringComparison.OrdinalIgnoreCase)));
+
+    private static ReadingBrief BriefAt(int place, ulong seed) => new(
+        new Judge(new TaughtSet(World.South.Rules, [], []).With(World.Estuary.Rungs.Take(place + 1))),
+        [.. Taught.Of(World.Estuary.Rungs[place])], World.Estuary.SectionAt(place).Shape, None, new Dictionary<string, int>(), None, 10, seed);
+
+    private static IEnumerable<string> Words(IEnumerable<ChosenWord> words) => words.Select(x => x.Word.Key);
+}

@@ -1,0 +1,120 @@
+using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Sounds;
+using BoldLadder.Core.Words;
+using CsCheck;
+
+namespace BoldLadder.Core.Tests.Choosing;
+
+public class MadeUpTests
+{
+    private const string Letters = "s:s a:a t:t p:p i:i n:n m:m d:d g:g o:o c:k k:k e:e u:u r:r h:h b:b f:f l:l j:j v:v w:w x:k+s y:y z:z";
+
+    private const string Much = Letters + " ck:k ff:f ll:l ss:s zz:z qu:k+w sh:sh ch:ch th:th ng:ng n:ng ai:ai ee:ee igh:igh oa:oa oo:oo ar:ar or:or ur:ur ow:ow "
+        + "oi:oi a_e:ai i_e:igh o_e:oa ay:ai ea:ee oy:oi er:ur ir:ur aw:aw ou:ow tch:ch dge:j c:s g:j wh:wh ph:f a:aw air:air ear:ear";
+
+    [Theory]
+    [InlineData("vab", MadeUpVerdict.Ok)]
+    [InlineData("grell", MadeUpVerdict.Ok)]
+    [InlineData("splonk", MadeUpVerdict.Ok)]
+    [InlineData("ship", MadeUpVerdict.Real)]
+    [InlineData("strang", MadeUpVerdict.Real)]
+    [InlineData("dont", MadeUpVerdict.Real)]
+    [InlineData("kow", MadeUpVerdict.SoundsReal)]
+    [InlineData("shipp", MadeUpVerdict.SoundsReal)]
+    [InlineData("fome", MadeUpVerdict.SoundsReal)]
+    [InlineData("blof", MadeUpVerdict.Illegal)]
+    [InlineData("grel", MadeUpVerdict.Illegal)]
+    [InlineData("vem", MadeUpVerdict.Ok)]
+    [InlineData("nuv", MadeUpVerdict.Illegal)]
+    [InlineData("ckeb", MadeUpVerdict.Illegal)]
+    [InlineData("ngib", MadeUpVerdict.Illegal)]
+    [InlineData("quab", MadeUpVerdict.Illegal)]
+    [InlineData("smai", MadeUpVerdict.Illegal)]
+    [InlineData("dayb", MadeUpVerdict.Illegal)]
+    [InlineData("snou", MadeUpVerdict.Illegal)]
+    [InlineData("shoi", MadeUpVerdict.Illegal)]
+    [InlineData("plij", MadeUpVerdict.Illegal)]
+    [InlineData("fuk", MadeUpVerdict.Unsafe)]
+    [InlineData("shitt", MadeUpVerdict.Unsafe)]
+    public void A_made_up_word_gets_the_worst_that_is_true_of_it(string word, MadeUpVerdict verdict) =>
+        Assert.Equal(verdict, World.MadeUp.Of(word).Verdict);
+
+    [Fact]
+    public void A_rude_word_is_called_unsafe_before_it_is_called_real()
+    {
+        Assert.True(MadeUpVerdict.Unsafe > MadeUpVerdict.Real && MadeUpVerdict.Real > MadeUpVerdict.SoundsReal && MadeUpVerdict.SoundsReal > MadeUpVerdict.Illegal);
+        var judged = World.MadeUp.Of("shit");
+        Assert.Equal(MadeUpVerdict.Unsafe, judged.Verdict);
+        Assert.Null(judged.Like);
+    }
+
+    [Fact]
+    public void The_real_word_that_it_sounds_like_is_named() => Assert.Equal("cow", World.MadeUp.Of("kow").Like);
+
+    [Fact]
+    public void A_word_that_needs_what_is_not_taught_is_not_legal()
+    {
+        var judged = World.MadeUp.Of("shib", Set("s:s h:h i:i b:b"));
+        Assert.Equal(MadeUpVerdict.Illegal, judged.Verdict);
+        Assert.Contains("sh:sh", judged.Reason, StringComparison.Ordinal);
+        Assert.Equal(MadeUpVerdict.Ok, World.MadeUp.Of("shib", Set("sh:sh i:i b:b")).Verdict);
+    }
+
+    [Fact]
+    public void C_before_e_is_legal_only_when_its_soft_sound_is_taught()
+    {
+        Assert.Equal(MadeUpVerdict.Illegal, World.MadeUp.Of("cemp", Set("c:k e:e m:m p:p")).Verdict);
+        Assert.Equal(MadeUpVerdict.Ok, World.MadeUp.Of("cemp", Set("c:k c:s e:e m:m p:p")).Verdict);
+    }
+
+    [Fact]
+    public void Sixteen_single_letters_give_at_least_thirty_good_words()
+    {
+        var letters = Letters.Split(' ').Select(Correspondence.Parse).ToArray();
+        Gen.Shuffle(letters).Sample(
+            mixed =>
+            {
+                var vowels = letters.Where(x => x.Sound.IsVowel).Take(4).ToList();
+                var taught = vowels.Concat(mixed.Where(x => !vowels.Contains(x) && !x.Sound.IsVowel).Take(12)).ToHashSet();
+                return new MadeUpWords(World.MadeUp).All(taught, new WordShape(4, 2, 1)).Count >= 30;
+            }, iter: 25);
+    }
+
+    [Theory]
+    [InlineData("gb-south")]
+    [InlineData("gb-north")]
+    [InlineData("scotland")]
+    [InlineData("us")]
+    public void Nothing_that_is_made_is_a_real_word_or_sounds_like_one_by_a_slow_second_look(string accentId)
+    {
+        var accent = Accent.Find(accentId)!;
+        var check = World.MadeUpFor(accent);
+        var canonical = accent.Canonical();
+        string Heard(IEnumerable<Phoneme> sounds) => string.Join(' ', sounds.Select(x => canonical[x.Index]));
+        var real = World.Lexicon.Words.SelectMany(x => World.Lexicon.Readings(x, accent)).Select(x => Heard(x.Phonemes)).ToHashSet();
+        var spellings = World.Text("lexicon/real-words.txt").Split('\n').ToHashSet();
+        var made = new MadeUpWords(check).All(Set(Much), new WordShape(4, 2, 1));
+        Assert.True(made.Count > 3000, $"{made.Count} made");
+        Assert.Empty(made.Where(x => spellings.Contains(x.Word) || World.Lexicon.Find(x.Word) is not null || real.Contains(Heard(x.Reading!.Phonemes))).Select(x => x.Word).Take(20));
+    }
+
+    [Fact]
+    public void Everything_that_is_made_is_spelt_with_what_is_taught_and_passes_the_check_again()
+    {
+        var taught = Set(Letters + " sh:sh ee:ee");
+        var made = new MadeUpWords(World.MadeUp).All(taught, new WordShape(4, 2, 1));
+        Assert.All(made, x =>
+        {
+            Assert.All(x.Reading!.Segments, s => Assert.Contains(s.Correspondence, taught));
+            Assert.Equal(x.Word, string.Concat(x.Reading.Segments.SelectMany(s => s.Letters).Order().Select(i => x.Word[i])));
+            Assert.Equal(MadeUpVerdict.Ok, World.MadeUp.Of(x.Word, taught).Verdict);
+        });
+    }
+
+    [Fact]
+    public void Any_letters_get_an_answer() =>
+        Gen.String[Gen.Char['a', 'z'], 0, 30].Sample(word => World.MadeUp.Of(word).Reason.Length > 0, iter: 300);
+
+    private static HashSet<Correspondence> Set(string taught) => [.. taught.Split(' ').Select(Correspondence.Parse)];
+}

@@ -1,0 +1,79 @@
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Log;
+
+namespace BoldLadder.Core.Tests.Log;
+
+public class GroupLogTests
+{
+    private static readonly Ladder Ladder = World.LadderOf("s:s a:a t:t !the p:p =consolidation i:i");
+
+    [Fact]
+    public void The_line_stands_under_the_first_rung_that_is_not_taught()
+    {
+        Assert.Equal(0, new GroupLog([]).DuePlace(Ladder));
+        Assert.Equal(3, new GroupLog(World.LogOf(Ladder.Rungs.Take(3))).DuePlace(Ladder));
+        Assert.Equal(7, new GroupLog(World.LogOf(Ladder.Rungs)).DuePlace(Ladder));
+    }
+
+    [Fact]
+    public void Partly_keeps_the_rung_due_and_missed_changes_nothing()
+    {
+        var day = World.Year.SchoolDays[0];
+        Assert.Equal(0, new GroupLog([World.Entry(1, day, Ladder.Rungs[0], LogOutcome.Partly)]).DuePlace(Ladder));
+        var missed = new GroupLog([World.Entry(1, day, Ladder.Rungs[0], LogOutcome.Missed)]);
+        Assert.Equal(0, missed.DuePlace(Ladder));
+        Assert.Empty(missed.Things);
+    }
+
+    [Fact]
+    public void A_mistake_is_put_right_by_a_later_entry_for_the_same_lesson()
+    {
+        var day = World.Year.SchoolDays[0];
+        var taught = World.Entry(1, day, Ladder.Rungs[0], lesson: "one");
+        var back = World.Entry(2, day, Ladder.Rungs[0], LogOutcome.TakenBack, lesson: "one");
+        Assert.Equal(0, new GroupLog([taught, back]).DuePlace(Ladder));
+        Assert.Equal(1, new GroupLog([taught, back, World.Entry(3, day, Ladder.Rungs[0], lesson: "one")]).DuePlace(Ladder));
+        Assert.Equal(3, new GroupLog([taught, back, World.Entry(3, day, Ladder.Rungs[0], lesson: "one")]).Position);
+    }
+
+    [Fact]
+    public void A_rung_moved_after_it_was_taught_changes_nothing_that_was_taught()
+    {
+        var log = new GroupLog(World.LogOf(Ladder.Rungs.Take(3)));
+        var moved = new MoveRung("a-a", Ladder.Sections[0].Id, 6).Apply(Ladder).Ladder!;
+        Assert.True(log.Passed(moved.Rungs[6]));
+        Assert.Contains(log.Things, x => x.Correspondence?.Key == "a:a");
+        Assert.Equal(2, log.DuePlace(moved));
+    }
+
+    [Fact]
+    public void A_new_rung_moved_below_the_line_shows_as_not_taught_and_is_due()
+    {
+        var log = new GroupLog(World.LogOf(Ladder.Rungs.Take(3)));
+        var moved = new MoveRung("i-i", Ladder.Sections[0].Id, 0).Apply(Ladder).Ladder!;
+        Assert.False(log.Passed(moved.Rungs[0]));
+        Assert.Equal(0, log.DuePlace(moved));
+    }
+
+    [Fact]
+    public void A_rung_of_two_days_is_passed_after_two()
+    {
+        var two = new ReplaceRung(Ladder.Rungs[0] with { Days = 2 }).Apply(Ladder).Ladder!;
+        var entries = new[] { World.Entry(1, World.Year.SchoolDays[0], two.Rungs[0]), World.Entry(2, World.Year.SchoolDays[1], two.Rungs[0]) };
+        Assert.False(new GroupLog(entries.Take(1)).Passed(two.Rungs[0]));
+        Assert.True(new GroupLog(entries).Passed(two.Rungs[0]));
+    }
+
+    [Theory]
+    [InlineData("card sh:sh", true)]
+    [InlineData("tricky was", true)]
+    [InlineData("card", false)]
+    [InlineData("7 was", false)]
+    [InlineData("cards sh:sh", false)]
+    [InlineData("", false)]
+    public void A_thing_to_revisit_is_written_with_its_track(string text, bool ok)
+    {
+        Assert.Equal(ok, RevisitItem.TryParse(text, out var item));
+        Assert.True(!ok || item.ToString() == text);
+    }
+}

@@ -1,0 +1,88 @@
+using BoldLadder.Core.Reading;
+using BoldLadder.Core.Sounds;
+using BoldLadder.Core.Words;
+
+namespace BoldLadder.Core.Tests.Reading;
+
+public class GateTests
+{
+    [Fact]
+    public void A_rime_unit_reads_a_word_whose_sounds_are_not_taught_apart()
+    {
+        var ladder = World.LadderOf("b:b t:t f:f ~a:aw,ll:l");
+        var rules = World.Rules(Accent.SouthernBritish, ladder: ladder);
+        var before = new Judge(new TaughtSet(rules, [], []).With(ladder.Rungs.Take(3)));
+        var after = new Judge(new TaughtSet(rules, [], []).With(ladder.Rungs));
+        Assert.Equal("not-yet", before.Of("ball").Key);
+        Assert.Equal("readable", after.Of("ball").Key);
+        Assert.Equal("readable", after.Of("fall").Key);
+        Assert.Equal("not-yet", after.Of("wall").Key);
+        Assert.Equal("not-yet", after.Of("also").Key);
+    }
+
+    [Fact]
+    public void A_rime_unit_is_only_one_more_way_to_read_a_word()
+    {
+        var ladder = World.LadderOf("b:b a:aw ll:l ~a:aw,ll:l");
+        var rules = World.Rules(Accent.SouthernBritish, ladder: ladder);
+        Assert.Equal("readable", new Judge(new TaughtSet(rules, [], []).With(ladder.Rungs.Take(3))).Of("ball").Key);
+    }
+
+    [Fact]
+    public void A_cluster_gates_only_words_that_have_it_and_only_where_the_ladder_has_it()
+    {
+        const string Letters = "s:s t:t o:o p:p n:n a:a";
+        var ladder = World.LadderOf(Letters + " &s:s,t:t");
+        var rules = World.Rules(Accent.SouthernBritish, ladder: ladder);
+        var before = new Judge(new TaughtSet(rules, [], []).With(ladder.Rungs.Take(6)));
+        Assert.Equal("not-yet", before.Of("stop").Key);
+        Assert.Single(before.Of("stop").Blockers);
+        Assert.Equal("readable", before.Of("snap").Key);
+        Assert.Equal("readable", new Judge(new TaughtSet(rules, [], []).With(ladder.Rungs)).Of("stop").Key);
+        Assert.Equal("readable", World.JudgeOf(World.Rules(Accent.SouthernBritish), Letters).Of("stop").Key);
+    }
+
+    [Fact]
+    public void A_school_may_take_the_buzz_of_a_plural_with_its_s()
+    {
+        var ladder = World.LadderOf("s:s d:d o:o g:g -s");
+        var needs = new WordNeeds(new SchoolWords(World.Lexicon, Accent.SouthernBritish), LadderUnits.Of(ladder));
+        var early = new ReadingRules(needs, WeakVowels.Lenient, ladder, plurals: Plurals.Early);
+        var late = new ReadingRules(needs, WeakVowels.Lenient, ladder);
+        Assert.Equal("readable", new Judge(new TaughtSet(early, [], []).With(ladder.Rungs.Take(4))).Of("dogs").Key);
+        Assert.Equal("not-yet", new Judge(new TaughtSet(late, [], []).With(ladder.Rungs.Take(4))).Of("dogs").Key);
+    }
+
+    [Theory]
+    [InlineData("bath", "gb-south", "b:b ar:ar a:ar th:th", true)]
+    [InlineData("bath", "gb-north", "b:b a:a th:th", true)]
+    [InlineData("bath", "gb-south", "b:b a:a th:th", false)]
+    [InlineData("cup", "gb-north", "c:k u:uu p:p", true)]
+    [InlineData("cup", "gb-south", "c:k u:uu p:p", false)]
+    [InlineData("paw", "gb-south", "p:p aw:or", true)]
+    [InlineData("cot", "scotland", "c:k o:aw t:t", true)]
+    [InlineData("cot", "gb-south", "c:k o:aw t:t", false)]
+    [InlineData("new", "gb-south", "n:n ew:y+oo", true)]
+    [InlineData("new", "us", "n:n ew:oo", true)]
+    [InlineData("car", "scotland", "c:k ar:ar", true)]
+    [InlineData("car", "us", "c:k ar:ar", true)]
+    [InlineData("which", "gb-south", "wh:w i:i ch:ch", true)]
+    public void A_rung_means_what_it_means_in_the_childrens_accent(string word, string accent, string taught, bool readable) =>
+        Assert.Equal(readable, World.JudgeOf(World.Rules(Accent.Find(accent)!), taught).Of(word).Key == "readable");
+
+    [Fact]
+    public void A_ladder_written_once_works_in_all_four_accents()
+    {
+        foreach (var ladder in (Core.Ladders.Ladder[])[World.Estuary, World.Ridge])
+        {
+            Assert.All(Accent.All, accent =>
+            {
+                var rules = World.Rules(accent, ladder: ladder);
+                var judge = new Judge(new TaughtSet(rules, [], []).With(ladder.Rungs));
+                var early = World.Lexicon.Words.Where(x => x is { Familiarity: Familiarity.AtFourOrFive, Suitability: Suitability.Fine, Key.Length: <= 4 } && x.Key == x.Spelling
+                    && rules.Needs.Words.OwnSpelling(x)).ToList();
+                Assert.True(early.Count(judge.IsReadable) > 0.85 * early.Count, $"{accent.Id}: {early.Count(judge.IsReadable)} of {early.Count}");
+            });
+        }
+    }
+}

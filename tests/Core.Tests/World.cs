@@ -1,0 +1,92 @@
+using BoldLadder.Core.Calendar;
+using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Log;
+using BoldLadder.Core.Reading;
+using BoldLadder.Core.Sounds;
+using BoldLadder.Core.Words;
+
+namespace BoldLadder.Core.Tests;
+
+/// <summary>The shipped data, read once for all tests, and short ways to build the values of the job.</summary>
+internal static class World
+{
+    private static readonly Lazy<Lexicon> LazyLexicon = new(() => Lexicon.Parse(Text("lexicon/lexicon.tsv")));
+    private static readonly Lazy<SentenceBank> LazySentences = new(() => SentenceBank.Parse(Text("sentences.txt")));
+    private static readonly Lazy<SpokenSentences> LazySpoken = new(() => SpokenSentences.Parse(Text("spoken.tsv")));
+    private static readonly Lazy<Ladder> LazyEstuary = new(() => LadderText.Parse(Text("demo/estuary.ladder.tsv")));
+    private static readonly Lazy<Ladder> LazyRidge = new(() => LadderText.Parse(Text("demo/ridge.ladder.tsv")));
+    private static readonly Lazy<WordStock> LazySouth = new(() => Stock(Estuary, Accent.SouthernBritish));
+    private static readonly Lazy<WordStock> LazyUs = new(() => Stock(Ridge, Accent.GeneralAmerican));
+
+    private static readonly Lazy<RealWords> LazyReal = new(() => RealWords.Parse(
+        Text("lexicon/real-words.txt"), Text("lexicon/sounds.tsv"), Text("lexicon/unsafe.txt"), Text("lexicon/name-sounds.txt"), CorrespondenceTable.Parse(Text("lexicon/correspondences.tsv"))));
+
+    private static readonly Lazy<MadeUpCheck> LazyMadeUp = new(() => MadeUpFor(Accent.SouthernBritish));
+
+    public static string Root { get; } = FindRoot();
+
+    public static MadeUpCheck MadeUp => LazyMadeUp.Value;
+
+    public static Lexicon Lexicon => LazyLexicon.Value;
+
+    public static SentenceBank Sentences => LazySentences.Value;
+
+    public static SpokenSentences Spoken => LazySpoken.Value;
+
+    public static Ladder Estuary => LazyEstuary.Value;
+
+    public static Ladder Ridge => LazyRidge.Value;
+
+    /// <summary>The first demo school's words, as its ladder gates them.</summary>
+    public static WordStock South => LazySouth.Value;
+
+    public static WordStock Us => LazyUs.Value;
+
+    /// <summary>A year without holidays but one, from 1 September 2026.</summary>
+    public static SchoolYear Year { get; } = YearOf(new Closure(new DateOnly(2026, 10, 26), new DateOnly(2026, 10, 30), "Mid-term"));
+
+    public static MadeUpCheck MadeUpFor(Accent accent) =>
+        new(new SchoolWords(Lexicon, accent), CorrespondenceTable.Parse(Text("lexicon/correspondences.tsv")), LazyReal.Value);
+
+    public static string Text(string file) => File.ReadAllText(Path.Combine(Root, "data", file));
+
+    public static WordStock Stock(Ladder? ladder, Accent accent, WeakVowels weak = WeakVowels.Lenient) => new(
+        new ReadingRules(new WordNeeds(new SchoolWords(Lexicon, accent), LadderUnits.Of(ladder)), weak, ladder), Sentences, Spoken);
+
+    public static ReadingRules Rules(Accent accent, WeakVowels weak = WeakVowels.Lenient, Ladder? ladder = null) =>
+        new(new WordNeeds(new SchoolWords(Lexicon, accent), LadderUnits.Of(ladder)), weak, ladder);
+
+    public static Judge JudgeOf(ReadingRules rules, string taught, params string[] tricky) => new(new TaughtSet(
+        rules, taught.Split(' ', StringSplitOptions.RemoveEmptyEntries).Select(x => new Taught(Correspondence.Parse(x))), tricky));
+
+    /// <summary>A ladder of one section, a rung for each word of the text: <c>s:s a:a !the -ing</c>.</summary>
+    public static Ladder LadderOf(string rungs, string shape = "6 3 2") =>
+        LadderText.Parse($"name\tTest\n[All]\t{shape}\n{rungs.Replace(" ", "\n").Replace("+", " ")}");
+
+    public static SchoolYear YearOf(params Closure[] closures) => SchoolYear.TryCreate(
+        [new Term("Year", new DateOnly(2026, 9, 1), new DateOnly(2027, 7, 20))], closures, WeeklyPattern.Usual, out var year, out var reason)
+        ? year
+        : throw new InvalidOperationException(reason);
+
+    /// <summary>A log in which the rungs were taught one a school day, from the first.</summary>
+    public static IReadOnlyList<LogEntry> LogOf(IEnumerable<Rung> rungs) =>
+        [.. rungs.Select((x, i) => Entry(i + 1, Year.SchoolDays[i], x))];
+
+    public static LogEntry Entry(
+        long position, DateOnly day, Rung rung, LogOutcome outcome = LogOutcome.Taught, IReadOnlyList<RevisitItem>? seen = null,
+        IReadOnlyList<RevisitItem>? shaky = null, string? lesson = null) => new(
+        position, lesson ?? $"lesson {position}", day, outcome, rung.Id,
+        outcome == LogOutcome.Taught ? [.. Taught.Of(rung)] : [], outcome == LogOutcome.Taught ? rung.TrickyWords : [], seen ?? [], shaky ?? [], []);
+
+    private static string FindRoot()
+    {
+        var folder = AppContext.BaseDirectory;
+        while (!File.Exists(Path.Combine(folder, "BoldLadder.slnx")))
+        {
+            folder = Path.GetDirectoryName(folder) ?? throw new InvalidOperationException("the tests do not lie in the repository");
+        }
+
+        return folder;
+    }
+}

@@ -1,0 +1,38 @@
+using System.Net;
+using System.Text;
+
+namespace BoldLadder.Server.Tests;
+
+public sealed class LimitsTests
+{
+    [Fact]
+    public async Task One_who_asks_too_much_is_asked_to_wait_and_the_server_stays_well()
+    {
+        using var server = await ServerProcess.Start(rate: 5);
+        var answers = new List<HttpResponseMessage>();
+        for (var i = 0; i < 8; i++)
+        {
+            answers.Add(await server.Client.GetAsync("/api/words/cat"));
+        }
+
+        Assert.Equal(5, answers.Count(x => x.StatusCode == HttpStatusCode.OK));
+        var refused = answers.Last();
+        Assert.Equal(HttpStatusCode.TooManyRequests, refused.StatusCode);
+        Assert.Contains("Wait a minute", await refused.Content.ReadAsStringAsync(), StringComparison.Ordinal);
+        Assert.Equal(HttpStatusCode.OK, (await server.Client.GetAsync("/health/live")).StatusCode);
+    }
+
+    [Fact]
+    public async Task A_body_that_is_too_large_is_refused_with_a_clear_problem()
+    {
+        using var server = await ServerProcess.Start();
+        using var content = new StringContent($$"""{"accent":"us","taught":[],"words":["{{new string('a', 400_000)}}"]}""", Encoding.UTF8, "application/json");
+        using var response = await server.Client.PostAsync("/api/verdicts", content);
+        Assert.Equal(HttpStatusCode.RequestEntityTooLarge, response.StatusCode);
+        Assert.Contains("too large", await response.Content.ReadAsStringAsync(), StringComparison.Ordinal);
+        using var broken = new StringContent("""{"accent":"us","words":[]}""", Encoding.UTF8, "application/json");
+        using var told = await server.Client.PostAsync("/api/verdicts", broken);
+        Assert.Equal(HttpStatusCode.BadRequest, told.StatusCode);
+        Assert.Contains("'taught' is missing", await told.Content.ReadAsStringAsync(), StringComparison.Ordinal);
+    }
+}

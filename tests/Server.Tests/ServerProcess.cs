@@ -1,0 +1,62 @@
+using System.Diagnostics;
+using System.Net;
+using System.Net.Sockets;
+
+namespace BoldLadder.Server.Tests;
+
+/// <summary>The server as a process of its own, as ./start runs it.</summary>
+internal sealed class ServerProcess : IDisposable
+{
+    private readonly Process _process;
+
+    private ServerProcess(Process process, HttpClient client) => (_process, Client) = (process, client);
+
+    public HttpClient Client { get; }
+
+    /// <param name="rate">Questions that one caller may ask in a minute.</param>
+    public static async Task<ServerProcess> Start(int rate = 100_000)
+    {
+        using var listener = new TcpListener(IPAddress.Loopback, 0);
+        listener.Start();
+        var port = ((IPEndPoint)listener.LocalEndpoint).Port;
+        listener.Stop();
+        var start = new ProcessStartInfo("dotnet")
+        {
+            ArgumentList = { Path.Combine(AppContext.BaseDirectory, "BoldLadder.Server.dll"), "--urls", $"http://127.0.0.1:{port}" },
+            WorkingDirectory = AppContext.BaseDirectory, RedirectStandardOutput = true, RedirectStandardError = true,
+        };
+        start.Environment["BOLDLADDER_DB"] = App.AppDb;
+        start.Environment["BOLDLADDER_TODAY"] = App.Today.ToString("O");
+        start.Environment["BOLDLADDER_RATE"] = rate.ToString(System.Globalization.CultureInfo.InvariantCulture);
+        var process = Process.Start(start)!;
+        process.BeginOutputReadLine();
+        process.BeginErrorReadLine();
+        var client = new HttpClient { BaseAddress = new Uri($"http://127.0.0.1:{port}") };
+        for (var i = 0; i < 300; i++)
+        {
+            try
+            {
+                if ((await client.GetAsync("/health/ready")).IsSuccessStatusCode)
+                {
+                    return new ServerProcess(process, client);
+                }
+            }
+            catch (HttpRequestException)
+            {
+                // Not listening yet.
+            }
+
+            await Task.Delay(100);
+        }
+
+        process.Kill();
+        throw new InvalidOperationException("a server process did not become ready");
+    }
+
+    public void Dispose()
+    {
+        Client.Dispose();
+        _process.Kill();
+        _process.Dispose();
+    }
+}

@@ -1,0 +1,172 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from './teacher';
+
+test('the ladder shows each rung with what it adds, what it unlocks and its target words', async ({ teacher, page }) => {
+  await teacher.open();
+  await teacher.openLadder();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Saltmarsh Row ladder');
+  expect(await page.locator('.rung-row:not(.rung-head)').count()).toBeGreaterThanOrEqual(70);
+  await expect(page.locator('.line-row')).toHaveCount(1);
+  await page.locator('[data-rung="sh-sh"]').click();
+  await expect(teacher.dock().locator('.word-list').first()).toContainText('ship');
+  await expect(teacher.dock()).toContainText('words unlocked');
+});
+
+test('a rung moves by key, by button and by number; figures follow and undo takes it back by name', async ({ teacher, page }) => {
+  await teacher.open();
+  await teacher.openLadder();
+  const row = page.locator('[data-rung="sh-sh"]');
+  await row.click();
+  const number = row.locator('span').first();
+  const start = Number(await number.textContent());
+  await page.keyboard.press('Alt+ArrowUp');
+  await expect(page.locator('.rung-row.chosen > span').first()).toHaveText(String(start + 1));
+  await teacher.dock().getByRole('button', { name: '↓ down' }).click();
+  await expect(page.locator('.rung-row.chosen > span').first()).toHaveText(String(start));
+  const words = await page.locator('.rung-row.chosen .number').textContent();
+  await teacher.dock().getByLabel('Move to rung number').fill('5');
+  await teacher.dock().getByRole('button', { name: 'move', exact: true }).click();
+  await expect(page.locator('.rung-row.chosen > span').first()).toHaveText('5');
+  await expect(page.locator('.rung-row.chosen .number')).not.toHaveText(words ?? '');
+  await expect(page.getByRole('button', { name: 'Let lessons follow the 3 changes' })).toBeVisible();
+  for (const name of [`moved rung ${start}`, `moved rung ${start + 1}`, `moved rung ${start}`]) {
+    await page.getByRole('button', { name: `Undo: ${name}` }).click();
+    await teacher.saved();
+  }
+  await expect(page.getByRole('button', { name: /^Undo/ })).toHaveCount(0);
+  await expect(page.locator('.rung-row.chosen > span').first()).toHaveText(String(start));
+});
+
+test('a rung is added, edited and removed, and a wrong one says which field', async ({ teacher, page }) => {
+  await teacher.open();
+  await teacher.openLadder();
+  const rungs = await page.locator('.rung-row').count();
+  await page.locator('[data-rung="sh-sh"]').click();
+  await teacher.dock().getByRole('button', { name: 'add above' }).click();
+  teacher.expected.add(400);
+  await page.getByLabel('Spellings with their sounds').fill('oe');
+  await page.getByRole('button', { name: 'Add the rung' }).click();
+  await expect(page.locator('.form-problem')).toContainText('ea:ee');
+  await page.getByLabel('Spellings with their sounds').fill('oe:oa');
+  await page.getByRole('button', { name: 'Add the rung' }).click();
+  await expect(page.locator('.rung-row')).toHaveCount(rungs + 1);
+  await page.locator('[data-rung^="rung-"]').click();
+  await teacher.dock().getByRole('button', { name: 'edit' }).click();
+  await page.getByLabel('Keyword').fill('toe');
+  await page.getByRole('button', { name: 'Save the rung' }).click();
+  await expect(page.getByRole('button', { name: /^Undo: changed rung/ })).toBeVisible();
+  await teacher.dock().getByRole('button', { name: 'remove' }).click();
+  await expect(page.locator('.rung-row')).toHaveCount(rungs);
+});
+
+test('a rung moved after it was taught stays taught', async ({ teacher, page }) => {
+  await teacher.open();
+  await teacher.openLadder();
+  const line = await page.locator('.taught-line').first().textContent();
+  await page.locator('.rung-row.passed').first().click();
+  await page.keyboard.press('Alt+ArrowUp');
+  await teacher.saved();
+  await expect(page.locator('.rung-row.chosen .date')).toHaveText('taught');
+  expect(Number(line)).toBeGreaterThan(1);
+});
+
+test('the strip names its rungs, opens them, and has its line on every screen', async ({ teacher, page }) => {
+  await teacher.open();
+  await expect(page.locator('.taught-line')).toHaveText('27');
+  await page.locator('.strip-rung[tabindex="0"]').focus();
+  await page.keyboard.press('ArrowUp');
+  await expect(page.getByRole('tooltip')).toContainText('28');
+  await page.keyboard.press('Enter');
+  await expect(teacher.dock()).toContainText('Rung 28');
+  await expect(page.locator('.taught-line')).toHaveText('27');
+});
+
+test('as if we were here is plain all over the screen, and one press leads back', async ({ teacher, page }) => {
+  await teacher.open();
+  await teacher.openLadder();
+  await page.locator('[data-rung="ee-ee"]').click();
+  await teacher.dock().getByRole('button', { name: 'as if we were here' }).click();
+  await expect(page.locator('.as-if')).toContainText('As if we were at rung');
+  await page.getByRole('link', { name: 'Today', exact: true }).click();
+  await expect(page.locator('.saved')).toHaveText('Not kept');
+  await expect(page.locator('.outcomes')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Back to today' }).click();
+  await expect(page.locator('.as-if')).toHaveCount(0);
+  await expect(page.locator('.taught-line')).toHaveText('27');
+});
+
+test('the Ask box says readable or not, each blocker, its rung and the date', async ({ teacher, page }) => {
+  await teacher.open();
+  await page.keyboard.press('/');
+  await page.keyboard.type('sock');
+  await expect(page.locator('.answer .verdict')).toHaveText('Readable today.');
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('snail');
+  await expect(page.locator('.answer .blockers li')).toHaveCount(2);
+  await expect(page.locator('.answer .blockers li').first()).toHaveText(/^ai:ai comes on rung \d+, \d+ \w+$/);
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('blorp');
+  await expect(page.locator('.answer .verdict')).toContainText('guess');
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('the cat sees');
+  await expect(page.locator('.short-answer')).toHaveCount(3);
+  await page.keyboard.press('Escape');
+  await expect(page.locator('.answer')).toHaveCount(0);
+});
+
+test('a corrected split changes the verdict for this school and leaves the other alone', async ({ teacher, page }) => {
+  await teacher.open();
+  teacher.expected.add(400);
+  const word = teacher.words('read').first();
+  const text = (await word.locator('.visually-hidden').textContent()) ?? '';
+  await word.click();
+  await teacher.dock().getByRole('button', { name: 'Correct the split' }).click();
+  const field = page.getByLabel('Each spelling with its sound, in order');
+  const split = await field.inputValue();
+  await field.fill('b:b');
+  await page.getByRole('button', { name: 'Save the split' }).click();
+  await expect(teacher.dock()).toContainText('does not fit the word');
+  await field.fill(split.replace(/(i|e|a|o|u):\w+/, '$1:igh'));
+  await page.getByRole('button', { name: 'Save the split' }).click();
+  await page.keyboard.press('/');
+  await page.keyboard.type(text);
+  await expect(page.locator('.answer .verdict')).toHaveText('Not yet.');
+  await expect(page.locator('.answer .blockers')).toContainText(':igh');
+  await page.keyboard.press('Escape');
+  await teacher.openSchool('Juniper Flat School');
+  await page.keyboard.press('/');
+  await page.keyboard.type(text);
+  await expect(page.locator('.answer .word')).toBeVisible();
+  await expect(page.locator('.answer')).not.toContainText(':igh');
+});
+
+test('a second person is told, sees what stands now, and loses nothing', async ({ teacher, page, context }) => {
+  await teacher.open();
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await expect(other.locator('.part')).toHaveCount(4);
+  await teacher.words('read').first().click();
+  await page.keyboard.press('x');
+  await expect(page.getByRole('button', { name: /^Undo: dropped/ })).toBeVisible();
+  await other.locator('.block.read .item').nth(2).click();
+  await other.keyboard.press('x');
+  await expect(other.getByRole('alert')).toContainText('changed somewhere else');
+  await expect(other.locator('.block.read .item')).toHaveCount(await teacher.words('read').count());
+});
+
+test('both screens can be used without seeing colour and with a screen reader', async ({ teacher, page }) => {
+  await teacher.open();
+  for (const screen of ['today', 'ladder']) {
+    if (screen === 'ladder') await teacher.openLadder();
+    const found = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).disableRules(['target-size']).analyze();
+    expect(found.violations.map((x) => `${screen}: ${x.id} ${x.nodes[0]?.target.join(' ')}`)).toEqual([]);
+  }
+});
+
+test('an address that leads nowhere says so and leads back', async ({ teacher, page }) => {
+  teacher.expected.add(404);
+  await page.goto('/00000000-0000-7000-8000-000000000000');
+  await expect(page.getByRole('alert')).toContainText('no such school');
+  await page.getByRole('link').click();
+  await expect(page.locator('.part')).toHaveCount(4);
+});

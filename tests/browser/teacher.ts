@@ -1,0 +1,80 @@
+import { execFileSync } from 'node:child_process';
+import { test as base, expect, type Page } from '@playwright/test';
+
+/** What a teacher does on the screen, and a watch on everything that goes wrong behind it. */
+export class Teacher {
+  /** Statuses that a test brings about on purpose. */
+  readonly expected = new Set<number>();
+  readonly wrong: string[] = [];
+
+  constructor(readonly page: Page) {
+    page.on('pageerror', (x) => this.wrong.push(`page error: ${x.message}`));
+    page.on('console', (x) => {
+      const asked = [...this.expected].some((status) => x.text().includes(`status of ${status}`));
+      if (x.type() === 'error' && !asked) this.wrong.push(`console: ${x.text()}`);
+    });
+    page.on('response', (x) => {
+      if (x.status() >= 400 && !this.expected.has(x.status())) this.wrong.push(`${x.status()} ${x.url()}`);
+    });
+    page.on('requestfailed', (x) => {
+      if (x.failure()?.errorText !== 'net::ERR_ABORTED') this.wrong.push(`failed: ${x.url()}`);
+    });
+    page.on('request', (x) => {
+      if (!x.url().startsWith(process.env.BASE_URL ?? 'http://127.0.0.1') && !x.url().startsWith('data:')) {
+        this.wrong.push(`asked elsewhere: ${x.url()}`);
+      }
+    });
+  }
+
+  async open(group = 'Avocets') {
+    await this.page.goto('/');
+    await expect(this.page.locator('.part')).toHaveCount(4);
+    if (group !== 'Avocets') await this.goTo(group);
+  }
+
+  async goTo(group: string) {
+    await this.page.getByLabel('Group').selectOption({ label: group });
+    await expect(this.page.getByRole('heading', { level: 1 })).toContainText(group);
+    await expect(this.page.locator('.part')).toHaveCount(4);
+  }
+
+  async openSchool(name: string) {
+    await this.page.getByLabel('Group').selectOption({ label: name });
+    await expect(this.page.locator('.school-name')).toHaveText(name);
+    await expect(this.page.locator('.part')).toHaveCount(4);
+  }
+
+  async openLadder() {
+    await this.page.getByRole('link', { name: 'Ladder', exact: true }).click();
+    await expect(this.page.locator('.rung-row').nth(1)).toBeVisible();
+  }
+
+  words(block: string) {
+    return this.page.locator(`.block.${block} .item`);
+  }
+
+  async texts(block: string) {
+    return this.page.locator(`.block.${block} .item .visually-hidden`).allTextContents();
+  }
+
+  dock() {
+    return this.page.locator('.dock');
+  }
+
+  async saved() {
+    await expect(this.page.locator('.saved')).toHaveText('Saved');
+  }
+}
+
+export const test = base.extend<{ teacher: Teacher }>({
+  teacher: async ({ page }, use) => {
+    // Every test finds the demo schools as they ship.
+    const command = process.env.RESET_DEMO;
+    if (command) execFileSync('bash', ['-c', command], { stdio: 'ignore' });
+    const teacher = new Teacher(page);
+    await use(teacher);
+    expect(teacher.wrong).toEqual([]);
+  },
+});
+
+export { expect };

@@ -1,0 +1,136 @@
+import { expect, test } from './teacher';
+
+test('Today opens on the first group with a lesson of four timed parts', async ({ teacher, page }) => {
+  await teacher.open();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Avocets, Tuesday 24 November');
+  await expect(page.locator('.part > header h2')).toHaveText(['Revisit', 'Teach', 'Practise', 'Apply']);
+  for (const time of await page.locator('.part > header .time').allTextContents()) expect(time).toMatch(/^\d+ min$/);
+  await expect(page.locator('.total')).toHaveText(/^2\d of 25 minutes$/);
+  expect(await teacher.words('read').count()).toBeGreaterThanOrEqual(8);
+  await expect(page.locator('.shell')).toHaveCSS('font-family', /.*/);
+  expect(await page.evaluate(() => document.fonts.check('20px Andika'))).toBe(true);
+});
+
+test('every word opens in the docked column with its split, its verdict and why it is there', async ({ teacher, page }) => {
+  await teacher.open();
+  const word = teacher.words('read').nth(2);
+  const text = await word.locator('.visually-hidden').textContent();
+  await word.click();
+  await expect(teacher.dock().locator('.dock-word .visually-hidden')).toHaveText(text ?? '');
+  await expect(teacher.dock().locator('.verdict')).toContainText('Readable');
+  await expect(teacher.dock().locator('.why')).not.toBeEmpty();
+  expect(await teacher.dock().locator('.dock-word .letter.starts').count()).toBeGreaterThanOrEqual(2);
+  await page.keyboard.press('Escape');
+  await expect(teacher.dock()).toContainText('Have ready');
+});
+
+test('a word is swapped, locked and dropped by key and by button, and undone by name', async ({ teacher, page }) => {
+  await teacher.open();
+  const before = await teacher.texts('read');
+  await teacher.words('read').first().click();
+  await page.keyboard.press('s');
+  await expect.poll(() => teacher.texts('read')).not.toEqual(before);
+  const swapped = await teacher.texts('read');
+  await expect(page.getByRole('button', { name: /^Undo: changed/ })).toBeVisible();
+  await page.keyboard.press('l');
+  await expect(page.locator('.item.locked')).toHaveCount(1);
+  await teacher.words('read').nth(1).click();
+  await teacher.dock().getByRole('button', { name: 'drop' }).click();
+  await expect.poll(() => teacher.texts('read')).toHaveLength(before.length - 1);
+  await page.keyboard.press('Control+z');
+  await expect.poll(() => teacher.texts('read')).toEqual(swapped);
+  await page.getByRole('button', { name: /^Undo: locked/ }).click();
+  await expect(page.locator('.item.locked')).toHaveCount(0);
+  await page.getByRole('button', { name: /^Undo: changed/ }).click();
+  await expect.poll(() => teacher.texts('read')).toEqual(before);
+  await expect(page.getByRole('button', { name: /^Undo/ })).toHaveCount(0);
+});
+
+test('what is saved is there after a reload', async ({ teacher, page }) => {
+  await teacher.open();
+  await teacher.words('read').first().click();
+  await page.keyboard.press('s');
+  await expect(page.getByRole('button', { name: /^Undo/ })).toBeVisible();
+  await teacher.saved();
+  const left = await teacher.texts('read');
+  await page.reload();
+  await expect(page.locator('.part')).toHaveCount(4);
+  expect(await teacher.texts('read')).toEqual(left);
+});
+
+test('planning again keeps what is locked', async ({ teacher, page }) => {
+  await teacher.open('Curlews');
+  const word = teacher.words('read').nth(3);
+  const kept = (await word.locator('.visually-hidden').textContent()) ?? '';
+  await word.click();
+  await page.keyboard.press('l');
+  await expect(page.locator('.item.locked')).toHaveCount(1);
+  const before = await teacher.texts('read');
+  await page.getByRole('button', { name: 'Plan again' }).click();
+  await expect.poll(() => teacher.texts('read')).not.toEqual(before);
+  expect(await teacher.texts('read')).toContain(kept);
+  await expect(page.locator('.item.locked .visually-hidden')).toHaveText(kept);
+});
+
+test('a typed word that cannot be read is refused with each blocker, and can be forced for this lesson', async ({ teacher, page }) => {
+  await teacher.open();
+  teacher.expected.add(422);
+  await teacher.words('read').first().click();
+  await teacher.dock().getByLabel('Type over it').fill('snail');
+  await teacher.dock().getByRole('button', { name: 'Put it in' }).click();
+  await expect(teacher.dock().locator('.blockers li')).toHaveCount(2);
+  await expect(teacher.dock().locator('.blockers')).toContainText('ai:ai comes on rung');
+  await expect(teacher.dock().getByLabel('Type over it')).toHaveValue('snail');
+  await teacher.dock().getByRole('button', { name: 'As a tricky word, for this lesson' }).click();
+  await expect(page.locator('.block.read .item-note')).toContainText('tricky today');
+  expect(await teacher.texts('read')).toContain('snail');
+});
+
+test('taught moves the line up once, and the next school day has its own lesson', async ({ teacher, page }) => {
+  await teacher.open();
+  const taught = await page.locator('.strip-rung.filled').count();
+  const letters = (await page.locator('.meet-letters').first().textContent()) ?? '';
+  await page.locator('.outcomes').getByRole('button', { name: 'Taught' }).dblclick();
+  await expect(page.locator('.strip-rung.filled')).toHaveCount(taught + 1);
+  await expect(page.locator('.outcome')).toHaveText('taught');
+  await page.getByRole('link', { name: /^Next: Wednesday 25 November/ }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Wednesday 25 November');
+  await expect(page.locator('.meet-letters').first()).not.toHaveText(letters);
+  await expect(page.locator('.block.cards')).toContainText(letters);
+  await page.getByRole('link', { name: 'today', exact: true }).click();
+  await page.getByRole('button', { name: 'Undo: marked taught' }).click();
+  await expect(page.locator('.strip-rung.filled')).toHaveCount(taught);
+});
+
+test('partly keeps the rung for the next day, and what was shaky comes back', async ({ teacher, page }) => {
+  await teacher.open();
+  const letters = (await page.locator('.meet-letters').first().textContent()) ?? '';
+  const card = page.locator('.block.cards .item').nth(3);
+  const shaky = (await card.textContent()) ?? '';
+  await card.click();
+  await teacher.dock().getByRole('button', { name: 'shaky' }).click();
+  await page.locator('.outcomes').getByRole('button', { name: 'Partly' }).click();
+  await page.getByRole('link', { name: /^Next:/ }).click();
+  await expect(page.locator('.meet-letters').first()).toHaveText(letters);
+  await expect(teacher.dock()).toContainText(`${shaky} was shaky`);
+});
+
+test('only fifteen minutes makes a shorter lesson of the same rung', async ({ teacher, page }) => {
+  await teacher.open('Curlews');
+  await page.getByRole('button', { name: 'only 15 minutes' }).click();
+  await expect(page.locator('.total')).toHaveText(/1\d of 15 minutes/);
+  await page.getByRole('button', { name: /Undo: made it 15 minutes/ }).click();
+  await expect(page.locator('.total')).toHaveText(/of 25 minutes/);
+});
+
+test('the lesson prints as one page for the adult', async ({ teacher, page }) => {
+  for (const group of ['Avocets', 'Curlews', 'Sanderlings']) {
+    await teacher.open(group);
+    await page.emulateMedia({ media: 'print' });
+    await expect(page.locator('.sheet h1')).toContainText(group);
+    await expect(page.locator('.sheet section')).toHaveCount(4);
+    const pdf = await page.pdf({ format: 'A4', preferCSSPageSize: true });
+    expect(pdf.toString('latin1').match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
+    await page.emulateMedia({ media: 'screen' });
+  }
+});

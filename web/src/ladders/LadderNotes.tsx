@@ -1,0 +1,64 @@
+import { Link } from 'react-router';
+import type { LadderView } from '../api/schema';
+import { usePlace } from '../app/place';
+import { OwnWords } from '../words/OwnWords';
+
+/** What a lead wants to know of the whole ladder, when no rung is chosen. */
+export function LadderNotes({ ladder }: { ladder: LadderView }) {
+  const place = usePlace();
+  const rungs = ladder.sections.flatMap((x) => x.rungs);
+  const thin = rungs.filter((x) => x.thin === 'byPlace');
+  const unmet = rungs.filter((x) => x.needs.length > 0);
+  const total = rungs.reduce((sum, x) => sum + x.unlocks, 0);
+  return (
+    <div className="notes">
+      <h2>At the top</h2>
+      <p>{total.toLocaleString('en-GB')} words can be read.</p>
+      <h2>Thin by place</h2>
+      {thin.length === 0 ? (
+        <p>None: every rung has the words its lessons need.</p>
+      ) : (
+        <ul>
+          {thin.map((x) => (
+            <li key={x.rung.id}>
+              <Link to={place.to(`ladder/${x.rung.id}`)}>
+                {x.number} <b>{x.label}</b>
+              </Link>
+              , {x.targets} words: later rungs would bring more
+            </li>
+          ))}
+        </ul>
+      )}
+      <h2>Before what they need</h2>
+      {unmet.length === 0 ? (
+        <p>None.</p>
+      ) : (
+        <ul>
+          {unmet.map((x) => (
+            <li key={x.rung.id}>
+              <Link to={place.to(`ladder/${x.rung.id}`)}>
+                {x.number} <b>{x.label}</b>
+              </Link>{' '}
+              needs {x.needs.join('; ')}
+            </li>
+          ))}
+        </ul>
+      )}
+      <OwnWords />
+      {ladder.heavyWeeks.length > 0 && (
+        <>
+          <h2>Much in one week</h2>
+          <p>More than 4 new spellings or 3 tricky words.</p>
+          <ul>
+            {ladder.heavyWeeks.map((x) => (
+              <li key={x.from}>
+                rungs {x.from}–{x.to}: {x.correspondences} and {x.trickyWords}
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      <p className="hint">Choose a rung to see its words, to move it or to change it.</p>
+    </div>
+  );
+}

@@ -1,0 +1,204 @@
+import { Button, Form } from 'react-bootstrap';
+import { useForm } from 'react-hook-form';
+import { Problem } from '../api/client';
+import type { RungDocument, RungKind, TaughtStructure } from '../api/schema';
+import type { useLadder } from './useLadder';
+
+/** A rung as it is typed. */
+export interface Draft {
+  /** Where to add it; none when a rung is edited. */
+  add?: { sectionId: string; at: number };
+  id: string;
+  kind: RungKind;
+  correspondences: string;
+  trickyWords: string;
+  endings: string;
+  structures: TaughtStructure[];
+  rimeUnits: string;
+  clusters: string;
+  keyword: string;
+  sayIt: string;
+  writeIt: string;
+  notes: string;
+  days: number;
+}
+
+const STRUCTURES: [TaughtStructure, string][] = [
+  ['pairAtEnd', 'two consonants at the end'],
+  ['pairAtStart', 'two consonants at the start'],
+  ['threeTogether', 'three consonants together'],
+  ['twoSyllables', 'two syllables'],
+  ['threeSyllables', 'three syllables'],
+];
+
+/** Runs of correspondences, one after another with commas between. */
+const runs = (text: string) =>
+  text
+    .split(',')
+    .map((x) => x.trim())
+    .filter((x) => x !== '');
+
+const words = (text: string) => text.split(/[\s,]+/).filter((x) => x !== '');
+
+export const draftOf = (x: RungDocument): Draft => ({
+  ...x,
+  correspondences: x.correspondences.join(' '),
+  trickyWords: x.trickyWords.join(' '),
+  endings: x.endings.map((e) => `-${e}`).join(' '),
+  rimeUnits: (x.rimeUnits ?? []).join(', '),
+  clusters: (x.clusters ?? []).join(', '),
+});
+
+export const emptyDraft = (): Draft => ({
+  id: `rung-${crypto.randomUUID()}`,
+  kind: 'teach',
+  correspondences: '',
+  trickyWords: '',
+  endings: '',
+  structures: [],
+  rimeUnits: '',
+  clusters: '',
+  keyword: '',
+  sayIt: '',
+  writeIt: '',
+  notes: '',
+  days: 1,
+});
+
+interface Props {
+  draft: Draft;
+  edit: ReturnType<typeof useLadder>['edit'];
+  onDone: () => void;
+}
+
+/** Adds or changes a rung. */
+export function RungForm({ draft, edit, onDone }: Props) {
+  const form = useForm<Draft>({ defaultValues: draft });
+  const problem = edit.error instanceof Problem ? edit.error : undefined;
+  const save = form.handleSubmit((x) => {
+    const rung: RungDocument = {
+      id: draft.id,
+      kind: x.kind,
+      correspondences: words(x.correspondences),
+      trickyWords: words(x.trickyWords),
+      endings: words(x.endings).map((e) => e.replace(/^-/, '')),
+      structures: x.structures,
+      rimeUnits: runs(x.rimeUnits),
+      clusters: runs(x.clusters),
+      keyword: x.keyword.trim(),
+      sayIt: x.sayIt.trim(),
+      writeIt: x.writeIt.trim(),
+      notes: x.notes.trim(),
+      days: x.days,
+    };
+    edit.mutate(draft.add ? { kind: 'add', rung, ...draft.add } : { kind: 'replace', rung }, {
+      onSuccess: onDone,
+    });
+  });
+  return (
+    <Form onSubmit={(x) => void save(x)} className="rung-form">
+      <h2>{draft.add ? 'A new rung' : 'Edit the rung'}</h2>
+      {problem && (
+        <p className="form-problem" role="alert">
+          {problem.message}
+        </p>
+      )}
+      <Form.Group controlId="correspondences">
+        <Form.Label>Spellings with their sounds</Form.Label>
+        <Form.Control
+          size="sm"
+          {...form.register('correspondences')}
+          placeholder="ea:ee"
+          isInvalid={problem?.field === 'correspondences'}
+        />
+      </Form.Group>
+      <Form.Group controlId="trickyWords">
+        <Form.Label>Tricky words</Form.Label>
+        <Form.Control
+          size="sm"
+          {...form.register('trickyWords')}
+          placeholder="was you"
+          isInvalid={problem?.field === 'trickyWords'}
+        />
+      </Form.Group>
+      <Form.Group controlId="endings">
+        <Form.Label>Endings</Form.Label>
+        <Form.Control
+          size="sm"
+          {...form.register('endings')}
+          placeholder="-ing"
+          isInvalid={problem?.field === 'endings'}
+        />
+      </Form.Group>
+      <fieldset>
+        <legend>Shapes of word</legend>
+        {STRUCTURES.map(([value, name]) => (
+          <Form.Check
+            key={value}
+            type="checkbox"
+            id={value}
+            label={name}
+            value={value}
+            {...form.register('structures')}
+          />
+        ))}
+      </fieldset>
+      <Form.Group controlId="rimeUnits">
+        <Form.Label>Rime units, where the school teaches them</Form.Label>
+        <Form.Control
+          size="sm"
+          {...form.register('rimeUnits')}
+          placeholder="a:aw ll:l, igh:igh t:t"
+          isInvalid={problem?.field === 'rimeUnits'}
+        />
+      </Form.Group>
+      <Form.Group controlId="clusters">
+        <Form.Label>Clusters, where the school teaches them as one</Form.Label>
+        <Form.Control
+          size="sm"
+          {...form.register('clusters')}
+          placeholder="s:s t:t"
+          isInvalid={problem?.field === 'clusters'}
+        />
+      </Form.Group>
+      <Form.Group controlId="keyword">
+        <Form.Label>Keyword</Form.Label>
+        <Form.Control size="sm" maxLength={40} {...form.register('keyword')} />
+      </Form.Group>
+      <Form.Group controlId="sayIt">
+        <Form.Label>Say it like this</Form.Label>
+        <Form.Control size="sm" as="textarea" rows={2} maxLength={400} {...form.register('sayIt')} />
+      </Form.Group>
+      <Form.Group controlId="writeIt">
+        <Form.Label>Write it like this</Form.Label>
+        <Form.Control size="sm" as="textarea" rows={2} maxLength={400} {...form.register('writeIt')} />
+      </Form.Group>
+      <Form.Group controlId="kind">
+        <Form.Label>What it is for</Form.Label>
+        <Form.Select size="sm" {...form.register('kind')}>
+          <option value="teach">teaches something new</option>
+          <option value="contrast">contrasts spellings of one sound</option>
+          <option value="consolidation">makes firm what was taught</option>
+          <option value="check">checks what was taught</option>
+        </Form.Select>
+      </Form.Group>
+      <Form.Group controlId="days">
+        <Form.Label>Days it takes</Form.Label>
+        <Form.Control
+          size="sm"
+          type="number"
+          min={1}
+          max={20}
+          {...form.register('days', { valueAsNumber: true })}
+          isInvalid={problem?.field === 'days'}
+        />
+      </Form.Group>
+      <Button size="sm" type="submit" variant="dark" disabled={edit.isPending}>
+        {draft.add ? 'Add the rung' : 'Save the rung'}
+      </Button>{' '}
+      <Button size="sm" variant="link" onClick={onDone}>
+        Leave it
+      </Button>
+    </Form>
+  );
+}

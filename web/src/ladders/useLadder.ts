@@ -1,0 +1,78 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api, need, Problem } from '../api/client';
+import type { LadderEditDocument, LadderView } from '../api/schema';
+import { usePlace } from '../app/place';
+
+/** The draft of the ladder with its figures, and the edits on it; every answer is the ladder as it now stands. */
+export function useLadder() {
+  const { schoolId, groupId, asIf } = usePlace();
+  const queries = useQueryClient();
+  const key = ['ladder', schoolId, groupId, asIf];
+  const path = { schoolId, groupId };
+  const query = useQuery({
+    queryKey: key,
+    queryFn: () =>
+      need(api.GET('/api/schools/{schoolId}/groups/{groupId}/ladder', { params: { path, query: { asIf } } })),
+  });
+  const revision = query.data?.revision ?? 0;
+  const keep = {
+    onSuccess: async (view: LadderView) => {
+      queries.setQueryData(key, view);
+      // A rung is kept by the ladder's revision, so that one that was removed is not asked for again.
+      await queries.invalidateQueries({
+        predicate: (x) => x.queryKey[0] !== 'ladder' && x.queryKey[0] !== 'rung',
+      });
+    },
+    onError: (problem: Error) => {
+      if (problem instanceof Problem && problem.status === 409 && problem.current) {
+        queries.setQueryData(key, problem.current);
+      }
+    },
+  };
+  const edit = useMutation({
+    ...keep,
+    mutationFn: (x: LadderEditDocument) =>
+      need(
+        api.POST('/api/schools/{schoolId}/groups/{groupId}/ladder/edits', {
+          params: { path },
+          body: { revision, edit: x },
+        }),
+      ),
+  });
+  const undo = useMutation({
+    ...keep,
+    mutationFn: () =>
+      need(
+        api.POST('/api/schools/{schoolId}/groups/{groupId}/ladder/undo', {
+          params: { path },
+          body: { revision },
+        }),
+      ),
+  });
+  const publish = useMutation({
+    ...keep,
+    mutationFn: () =>
+      need(
+        api.POST('/api/schools/{schoolId}/groups/{groupId}/ladder/publish', {
+          params: { path },
+          body: { revision },
+        }),
+      ),
+  });
+  return { query, ladder: query.data, edit, undo, publish };
+}
+
+/** A rung with the words behind its figures. */
+export function useRung(rungId: string | undefined, revision: number) {
+  const { schoolId, groupId, asIf } = usePlace();
+  return useQuery({
+    queryKey: ['rung', schoolId, groupId, asIf, rungId, revision],
+    enabled: rungId !== undefined,
+    queryFn: () =>
+      need(
+        api.GET('/api/schools/{schoolId}/groups/{groupId}/ladder/rungs/{rungId}', {
+          params: { path: { schoolId, groupId, rungId: rungId ?? '' }, query: { asIf } },
+        }),
+      ),
+  });
+}

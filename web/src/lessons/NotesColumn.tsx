@@ -1,0 +1,41 @@
+import type { LessonView } from '../api/schema';
+
+/** What the person teaching should know before they begin, when nothing is chosen. */
+export function NotesColumn({ lesson }: { lesson: LessonView }) {
+  return (
+    <div className="notes">
+      <h2>From last time</h2>
+      <p>
+        {lesson.shaky.length > 0 ? (
+          <>
+            <b>{lesson.shaky.join(' and ')}</b> {lesson.shaky.length === 1 ? 'was' : 'were'} shaky: back
+            today.
+          </>
+        ) : (
+          'Nothing was shaky.'
+        )}
+      </p>
+      <h2>Have ready</h2>
+      <p>{lesson.ready.join(', ')}.</p>
+      {lesson.carried.length > 0 && (
+        <>
+          <h2>Carried to another day</h2>
+          <p>
+            {lesson.carried.length} {lesson.carried.length === 1 ? 'thing is' : 'things are'} due and did not
+            fit:{' '}
+            <span className="plain-word">
+              {lesson.carried.map((x) => x.split(' ').slice(1).join(' ').split(':')[0]).join(', ')}
+            </span>
+          </p>
+        </>
+      )}
+      {lesson.teaching.notes && (
+        <>
+          <h2>Notes on the rung</h2>
+          <p>{lesson.teaching.notes}</p>
+        </>
+      )}
+      <p className="hint">Choose any word to see its split and why it is here.</p>
+    </div>
+  );
+}

@@ -1,0 +1,207 @@
+import { useEffect, useState } from 'react';
+import { Alert, Button } from 'react-bootstrap';
+import { Link, useParams } from 'react-router';
+import { Problem } from '../api/client';
+import type { ItemView, LessonView, LogOutcome } from '../api/schema';
+import { Failure, Waiting } from '../app/App';
+import { longDay } from '../app/dates';
+import { usePlace } from '../app/place';
+import { isTyping, Shell } from '../app/Shell';
+import { ItemColumn } from './ItemColumn';
+import { LessonParts } from './LessonParts';
+import { NotesColumn } from './NotesColumn';
+import { PrintSheet } from './PrintSheet';
+import { useLesson } from './useLesson';
+
+/** The lesson of a group for a day: what to say, what to write, and how it went. */
+export function TodayPage() {
+  const { day = 'today', groupId } = useParams();
+  const { asIf = '' } = usePlace();
+  // Another lesson begins with nothing chosen and nothing marked.
+  return <LessonDesk key={`${groupId ?? ''} ${day} ${asIf}`} day={day} />;
+}
+
+function LessonDesk({ day }: { day: string }) {
+  const place = usePlace();
+  const desk = useLesson(day);
+  const { lesson, change, undo, say } = desk;
+  const [chosenId, setChosen] = useState<string>();
+  const [shaky, setShaky] = useState<ReadonlySet<string>>(new Set());
+  const items = lesson?.parts.flatMap((x) => x.blocks).flatMap((x) => x.items) ?? [];
+  const chosen = items.find((x) => x.id === chosenId);
+  const editable = lesson?.id !== null && lesson?.outcome === null;
+
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      if (isTyping(event.target)) return;
+      if ((event.ctrlKey || event.metaKey) && event.key === 'z') {
+        event.preventDefault();
+        if (lesson?.undo && !undo.isPending) undo.mutate();
+        return;
+      }
+      if (event.ctrlKey || event.metaKey || event.altKey || !chosen) return;
+      if (event.key === 'Escape') setChosen(undefined);
+      const by = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
+      if (by !== undefined) {
+        const next = items[items.indexOf(chosen) + by];
+        if (next) {
+          setChosen(next.id);
+          document.querySelector<HTMLElement>(`[data-item="${next.id}"]`)?.focus();
+        }
+        event.preventDefault();
+      }
+      if (!editable || change.isPending) return;
+      if (event.key === 's') change.mutate({ change: 'swap', itemId: chosen.id });
+      if (event.key === 'l') change.mutate({ change: chosen.locked ? 'unlock' : 'lock', itemId: chosen.id });
+      if (event.key === 'x') change.mutate({ change: 'drop', itemId: chosen.id });
+    };
+    window.addEventListener('keydown', press);
+    return () => window.removeEventListener('keydown', press);
+  });
+
+  if (desk.query.error && !lesson) return <Failure sentence={desk.query.error.message} />;
+  if (!lesson) return <Waiting what="Planning the lesson" />;
+  const failed = [change, undo, say].find((x) => x.error)?.error;
+  const shown = failed && !(failed instanceof Problem && failed.status === 422) ? failed : undefined;
+  const toggle = (id: string) => {
+    const next = new Set(shaky);
+    if (!next.delete(id)) next.add(id);
+    setShaky(next);
+  };
+  const outcome = (x: LogOutcome) =>
+    say.mutate({ outcome: x, shaky: items.filter((i) => shaky.has(i.id)).flatMap(shakyKeys) });
+  return (
+    <>
+      <Shell
+        strip={lesson.strip}
+        dockName={chosen ? 'The chosen item' : 'Notes for today'}
+        dock={
+          chosen ? (
+            <ItemColumn
+              lesson={lesson}
+              item={chosen}
+              change={change}
+              shaky={shaky.has(chosen.id)}
+              onShaky={() => toggle(chosen.id)}
+            />
+          ) : (
+            <NotesColumn lesson={lesson} />
+          )
+        }
+        foot={
+          <>
+            <Button variant="dark" onClick={() => window.print()}>
+              Print
+            </Button>
+            {editable && (
+              <>
+                <Button
+                  variant="outline-dark"
+                  onClick={() => change.mutate({ change: 'replan' })}
+                  disabled={change.isPending}
+                >
+                  Plan again
+                </Button>
+                <span className="foot-label">Afterwards:</span>
+                <div className="outcomes" role="group" aria-label="How the lesson went">
+                  <Button variant="outline-dark" onClick={() => outcome('taught')} disabled={say.isPending}>
+                    Taught
+                  </Button>
+                  <Button variant="outline-dark" onClick={() => outcome('partly')} disabled={say.isPending}>
+                    Partly
+                  </Button>
+                  <Button variant="outline-dark" onClick={() => outcome('missed')} disabled={say.isPending}>
+                    Missed
+                  </Button>
+                </div>
+              </>
+            )}
+            {lesson.outcome && lesson.next && (
+              <Link className="btn btn-outline-dark" to={place.to(`today/${lesson.next}`)}>
+                Next: {longDay(lesson.next)}
+              </Link>
+            )}
+            {lesson.undo && (
+              <Button variant="link" onClick={() => undo.mutate()} disabled={undo.isPending}>
+                Undo: {lesson.undo} <kbd>Ctrl Z</kbd>
+              </Button>
+            )}
+            <span className={shown ? 'saved not-saved' : 'saved'} role="status">
+              {lesson.id === null
+                ? 'Not kept'
+                : shown
+                  ? 'Not saved'
+                  : change.isPending || undo.isPending || say.isPending
+                    ? 'Saving …'
+                    : 'Saved'}
+            </span>
+          </>
+        }
+      >
+        <Heading
+          lesson={lesson}
+          onLength={() => change.mutate({ change: 'replan', minutes: lesson.otherMinutes })}
+        />
+        {shown && (
+          <Alert variant="warning" dismissible onClose={() => [change, undo, say].forEach((x) => x.reset())}>
+            {shown.message}
+          </Alert>
+        )}
+        {lesson.stale.length > 0 && (
+          <Alert variant="warning">
+            Something changed since this was planned. Not readable now:{' '}
+            <b>{lesson.stale.map((x) => x.text).join(', ')}</b>. Swap them, or plan again.
+          </Alert>
+        )}
+        <LessonParts
+          lesson={lesson}
+          chosen={chosenId}
+          shaky={shaky}
+          onChoose={(x) => setChosen(x === chosenId ? undefined : x)}
+        />
+      </Shell>
+      <PrintSheet lesson={lesson} />
+    </>
+  );
+}
+
+function Heading({ lesson, onLength }: { lesson: LessonView; onLength: () => void }) {
+  const place = usePlace();
+  const total = Math.round(lesson.seconds / 60);
+  return (
+    <div className="heading">
+      <h1>
+        {lesson.group}, {longDay(lesson.day)}
+      </h1>
+      <nav aria-label="Days" className="days">
+        {lesson.previous && (
+          <Link to={place.to(`today/${lesson.previous}`)} aria-label="The lesson before">
+            ‹
+          </Link>
+        )}
+        {!lesson.isToday && <Link to={place.to('today')}>today</Link>}
+        {lesson.next && (
+          <Link to={place.to(`today/${lesson.next}`)} aria-label="The next lesson">
+            ›
+          </Link>
+        )}
+      </nav>
+      {lesson.id !== null && lesson.outcome === null && (
+        <Button size="sm" variant="outline-dark" className="pill" onClick={onLength}>
+          {lesson.otherMinutes > lesson.minutes ? 'the whole' : 'only'} {lesson.otherMinutes} minutes
+        </Button>
+      )}
+      {lesson.outcome && <span className="outcome">{lesson.outcome}</span>}
+      <p className="total">
+        {total} of {lesson.minutes} minutes
+      </p>
+    </div>
+  );
+}
+
+const shakyKeys = (x: ItemView): string[] =>
+  x.kind === 'sound'
+    ? [`recall ${x.text}`]
+    : x.kind === 'tricky'
+      ? [`tricky ${x.text.toLowerCase()}`]
+      : x.correspondences.map((c) => `card ${c}`);

@@ -1,0 +1,69 @@
+import { useState } from 'react';
+import { Button, Form } from 'react-bootstrap';
+import type { WordView } from '../api/schema';
+import { useOwnWord } from './useOwnWords';
+
+/** Puts a word that is in no list among the school's own, from its likeliest split. */
+export function AddWord({ word }: { word: WordView }) {
+  const [open, setOpen] = useState(false);
+  const [split, setSplit] = useState(word.split);
+  const [familiarity, setFamiliarity] = useState('4-5');
+  const [spoken, setSpoken] = useState('');
+  const save = useOwnWord(word.spelling);
+  if (word.status === 'known') return null;
+  if (!open) {
+    return (
+      <Button size="sm" variant="outline-dark" onClick={() => setOpen(true)}>
+        Add it to our words
+      </Button>
+    );
+  }
+  const problem = save.error as { field?: string; message?: string } | null;
+  return (
+    <Form
+      className="split-form"
+      onSubmit={(x) => {
+        x.preventDefault();
+        save.mutate({ split, familiarity, spoken });
+      }}
+    >
+      <Form.Group controlId="own-split">
+        <Form.Label>Each spelling with its sound, in order</Form.Label>
+        <Form.Control
+          size="sm"
+          value={split}
+          maxLength={400}
+          autoComplete="off"
+          spellCheck={false}
+          isInvalid={problem?.field === 'split'}
+          onChange={(x) => setSplit(x.target.value)}
+        />
+      </Form.Group>
+      <Form.Group controlId="own-familiarity">
+        <Form.Label>Children know it</Form.Label>
+        <Form.Select size="sm" value={familiarity} onChange={(x) => setFamiliarity(x.target.value)}>
+          <option value="4-5">at four or five</option>
+          <option value="6-7">at six or seven</option>
+          <option value="later">later: never offered</option>
+        </Form.Select>
+      </Form.Group>
+      <Form.Group controlId="own-spoken">
+        <Form.Label>A sentence that gives it its meaning (may be left empty)</Form.Label>
+        <Form.Control
+          size="sm"
+          value={spoken}
+          maxLength={120}
+          autoComplete="off"
+          onChange={(x) => setSpoken(x.target.value)}
+        />
+      </Form.Group>
+      {problem && <p className="form-problem">{problem.message}</p>}
+      <Button type="submit" size="sm" variant="dark" disabled={save.isPending}>
+        Add the word
+      </Button>{' '}
+      <Button variant="link" size="sm" onClick={() => setOpen(false)}>
+        Leave it
+      </Button>
+    </Form>
+  );
+}

@@ -1,0 +1,57 @@
+import { useState } from 'react';
+import { Button, Form } from 'react-bootstrap';
+import type { WordView } from '../api/schema';
+import { useSplit } from './useWord';
+
+/** Corrects a split for the school; its own split wins over the common one. */
+export function SplitForm({ word }: { word: WordView }) {
+  const [open, setOpen] = useState(false);
+  const [text, setText] = useState(word.split);
+  const save = useSplit(word.spelling);
+  if (word.status !== 'known') return null;
+  if (!open) {
+    return (
+      <p className="split-note">
+        {word.own ? 'This is your school’s own. ' : ''}
+        <Button variant="link" size="sm" onClick={() => (setText(word.split), setOpen(true))}>
+          Correct the split
+        </Button>
+        {word.own && (
+          <Button variant="link" size="sm" onClick={() => save.mutate(undefined)}>
+            Go back to the common one
+          </Button>
+        )}
+      </p>
+    );
+  }
+  return (
+    <Form
+      className="split-form"
+      onSubmit={(x) => {
+        x.preventDefault();
+        save.mutate(text, { onSuccess: () => setOpen(false) });
+      }}
+    >
+      <Form.Group controlId="split">
+        <Form.Label>Each spelling with its sound, in order</Form.Label>
+        <Form.Control
+          size="sm"
+          value={text}
+          maxLength={400}
+          autoComplete="off"
+          spellCheck={false}
+          isInvalid={save.isError}
+          onChange={(x) => setText(x.target.value)}
+        />
+        <Form.Control.Feedback type="invalid">{save.error?.message}</Form.Control.Feedback>
+        <Form.Text>For this school only. Lessons and verdicts follow it.</Form.Text>
+      </Form.Group>
+      <Button type="submit" size="sm" variant="dark" disabled={save.isPending}>
+        Save the split
+      </Button>{' '}
+      <Button variant="link" size="sm" onClick={() => setOpen(false)}>
+        Leave it
+      </Button>
+    </Form>
+  );
+}
