@@ -18,6 +18,7 @@ test('a rung moves by key, by button and by number; figures follow and undo take
   const row = page.locator('[data-rung="sh-sh"]');
   await row.click();
   const number = row.locator('span').first();
+  await expect(row).toHaveAttribute('aria-current', 'true');
   const start = Number(await number.textContent());
   await page.keyboard.press('Alt+ArrowUp');
   await expect(page.locator('.rung-row.chosen > span').first()).toHaveText(String(start + 1));
@@ -64,10 +65,34 @@ test('a rung moved after it was taught stays taught', async ({ teacher, page }) 
   await teacher.openLadder();
   const line = await page.locator('.taught-line').first().textContent();
   await page.locator('.rung-row.passed').first().click();
+  await expect(page.locator('.rung-row.chosen')).toHaveCount(1);
   await page.keyboard.press('Alt+ArrowUp');
-  await teacher.saved();
+  await expect(page.getByRole('button', { name: /^Undo: moved rung/ })).toBeVisible();
   await expect(page.locator('.rung-row.chosen .date')).toHaveText('taught');
   expect(Number(line)).toBeGreaterThan(1);
+});
+
+test('keys pressed faster than they are saved are all kept', async ({ teacher, page }) => {
+  await teacher.open();
+  await teacher.openLadder();
+  const row = page.locator('[data-rung="sh-sh"]');
+  await row.click();
+  await expect(row).toHaveAttribute('aria-current', 'true');
+  const start = Number(await row.locator('span').first().textContent());
+  for (let i = 0; i < 3; i++) await page.keyboard.press('Alt+ArrowUp');
+  await expect(row.locator('span').first()).toHaveText(String(start + 3));
+  for (let i = 0; i < 5; i++) await page.keyboard.press('Control+z');
+  await expect(row.locator('span').first()).toHaveText(String(start));
+  await expect(page.getByRole('button', { name: /^Undo/ })).toHaveCount(0);
+  await page.getByRole('link', { name: 'Today', exact: true }).click();
+  const before = await teacher.texts('read');
+  await teacher.words('read').nth(1).click();
+  await page.keyboard.press('s');
+  await page.keyboard.press('s');
+  await page.keyboard.press('x');
+  await page.keyboard.press('x');
+  await expect.poll(() => teacher.texts('read')).toHaveLength(before.length - 1);
+  await expect(page.getByRole('alert')).toHaveCount(0);
 });
 
 test('the strip names its rungs, opens them, and has its line on every screen', async ({ teacher, page }) => {

@@ -126,11 +126,24 @@ test('only fifteen minutes makes a shorter lesson of the same rung', async ({ te
 test('the lesson prints as one page for the adult', async ({ teacher, page }) => {
   for (const group of ['Avocets', 'Curlews', 'Sanderlings']) {
     await teacher.open(group);
-    await page.emulateMedia({ media: 'print' });
     await expect(page.locator('.sheet h1')).toContainText(group);
     await expect(page.locator('.sheet section')).toHaveCount(4);
-    const pdf = await page.pdf({ format: 'A4', preferCSSPageSize: true });
-    expect(pdf.toString('latin1').match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
-    await page.emulateMedia({ media: 'screen' });
+    for (const format of ['A4', 'Letter']) {
+      const pdf = await page.pdf({ format, preferCSSPageSize: true });
+      expect(pdf.toString('latin1').match(/\/Type\s*\/Page[^s]/g), `${group} on ${format}`).toHaveLength(1);
+    }
   }
+});
+
+test('a lesson longer than its page is drawn smaller, not broken in two', async ({ teacher, page }) => {
+  await page.route('**/lessons/*', async (route) => {
+    const answer = await route.fetch();
+    const lesson = await answer.json();
+    const apply = lesson.parts[3].blocks[0];
+    lesson.parts[3].blocks = [apply, apply, apply, apply];
+    await route.fulfill({ response: answer, json: lesson });
+  });
+  await teacher.open('Sanderlings');
+  const pdf = await page.pdf({ format: 'A4', preferCSSPageSize: true });
+  expect(pdf.toString('latin1').match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
 });

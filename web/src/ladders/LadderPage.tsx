@@ -35,10 +35,10 @@ export function LadderPage() {
       if (isTyping(event.target) || !ladder) return;
       if ((event.ctrlKey || event.metaKey) && event.key === 'z') {
         event.preventDefault();
-        if (ladder.undo && !undo.isPending) undo.mutate();
+        if (ladder.undo) undo.mutate();
       }
       const by = { ArrowUp: 1 as const, ArrowDown: -1 as const }[event.key];
-      if (event.altKey && by !== undefined && rungId && !edit.isPending) {
+      if (event.altKey && by !== undefined && rungId) {
         event.preventDefault();
         edit.mutate({ kind: 'moveBy', rungId, by });
       }

@@ -35,10 +35,10 @@ export function RungColumn({ ladder, view, edit, onForm }: Props) {
       {noteOf(view) && <p className="why">{noteOf(view)}</p>}
       {rung.sayIt && <p>{rung.sayIt}</p>}
       <div className="acts">
-        <Button size="sm" variant="outline-dark" onClick={() => move(1)} disabled={edit.isPending}>
+        <Button size="sm" variant="outline-dark" onClick={() => move(1)}>
           ↑ up
         </Button>
-        <Button size="sm" variant="outline-dark" onClick={() => move(-1)} disabled={edit.isPending}>
+        <Button size="sm" variant="outline-dark" onClick={() => move(-1)}>
           ↓ down
         </Button>
         <Form

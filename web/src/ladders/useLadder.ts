@@ -14,8 +14,12 @@ export function useLadder() {
     queryFn: () =>
       need(api.GET('/api/schools/{schoolId}/groups/{groupId}/ladder', { params: { path, query: { asIf } } })),
   });
-  const revision = query.data?.revision ?? 0;
+  // Read when the edit is sent, not when it is asked for: what was done just before it may still be on its way.
+  const now = () => queries.getQueryData<LadderView>(key);
+  const revision = () => now()?.revision ?? 0;
   const keep = {
+    // One after the other, so that a key pressed three times moves a rung three times.
+    scope: { id: `ladder of ${schoolId}` },
     onSuccess: async (view: LadderView) => {
       queries.setQueryData(key, view);
       // A rung is kept by the ladder's revision, so that one that was removed is not asked for again.
@@ -35,19 +39,22 @@ export function useLadder() {
       need(
         api.POST('/api/schools/{schoolId}/groups/{groupId}/ladder/edits', {
           params: { path },
-          body: { revision, edit: x },
+          body: { revision: revision(), edit: x },
         }),
       ),
   });
   const undo = useMutation({
     ...keep,
-    mutationFn: () =>
-      need(
+    mutationFn: async () => {
+      const ladder = now();
+      if (ladder && !ladder.undo) return ladder;
+      return need(
         api.POST('/api/schools/{schoolId}/groups/{groupId}/ladder/undo', {
           params: { path },
-          body: { revision },
+          body: { revision: revision() },
         }),
-      ),
+      );
+    },
   });
   const publish = useMutation({
     ...keep,
@@ -55,7 +62,7 @@ export function useLadder() {
       need(
         api.POST('/api/schools/{schoolId}/groups/{groupId}/ladder/publish', {
           params: { path },
-          body: { revision },
+          body: { revision: revision() },
         }),
       ),
   });

@@ -44,7 +44,7 @@ export function ItemColumn({ lesson, item, change, shaky, onShaky }: Props) {
       {editable && (
         <>
           <div className="acts">
-            <Button size="sm" variant="outline-dark" onClick={() => act('swap')} disabled={change.isPending}>
+            <Button size="sm" variant="outline-dark" onClick={() => act('swap')}>
               <kbd>s</kbd> swap
             </Button>
             <Button

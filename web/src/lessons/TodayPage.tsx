@@ -11,7 +11,7 @@ import { ItemColumn } from './ItemColumn';
 import { LessonParts } from './LessonParts';
 import { NotesColumn } from './NotesColumn';
 import { PrintSheet } from './PrintSheet';
-import { useLesson } from './useLesson';
+import { itemsOf, useLesson } from './useLesson';
 
 /** The lesson of a group for a day: what to say, what to write, and how it went. */
 export function TodayPage() {
@@ -27,7 +27,7 @@ function LessonDesk({ day }: { day: string }) {
   const { lesson, change, undo, say } = desk;
   const [chosenId, setChosen] = useState<string>();
   const [shaky, setShaky] = useState<ReadonlySet<string>>(new Set());
-  const items = lesson?.parts.flatMap((x) => x.blocks).flatMap((x) => x.items) ?? [];
+  const items = lesson ? itemsOf(lesson) : [];
   const chosen = items.find((x) => x.id === chosenId);
   const editable = lesson?.id !== null && lesson?.outcome === null;
 
@@ -36,7 +36,7 @@ function LessonDesk({ day }: { day: string }) {
       if (isTyping(event.target)) return;
       if ((event.ctrlKey || event.metaKey) && event.key === 'z') {
         event.preventDefault();
-        if (lesson?.undo && !undo.isPending) undo.mutate();
+        if (lesson?.undo) undo.mutate();
         return;
       }
       if (event.ctrlKey || event.metaKey || event.altKey || !chosen) return;
@@ -50,7 +50,7 @@ function LessonDesk({ day }: { day: string }) {
         }
         event.preventDefault();
       }
-      if (!editable || change.isPending) return;
+      if (!editable) return;
       if (event.key === 's') change.mutate({ change: 'swap', itemId: chosen.id });
       if (event.key === 'l') change.mutate({ change: chosen.locked ? 'unlock' : 'lock', itemId: chosen.id });
       if (event.key === 'x') change.mutate({ change: 'drop', itemId: chosen.id });

@@ -11,6 +11,9 @@ export interface Change {
   minutes?: number;
 }
 
+/** The items of a lesson, in the order they are done. */
+export const itemsOf = (lesson: LessonView) => lesson.parts.flatMap((x) => x.blocks).flatMap((x) => x.items);
+
 /** A group's lesson for a day, and what can be done with it; every answer is the lesson as it now stands. */
 export function useLesson(day: string) {
   const { schoolId, groupId, asIf } = usePlace();
@@ -27,8 +30,12 @@ export function useLesson(day: string) {
   });
   const lesson = query.data;
   const path = { schoolId, lessonId: lesson?.id ?? '' };
-  const revision = lesson?.revision ?? 0;
+  // Read when the change is sent, not when it is asked for: what was done just before it may still be on its way.
+  const now = () => queries.getQueryData<LessonView>(key);
+  const revision = () => now()?.revision ?? 0;
   const keep = {
+    // One after the other, so that nobody is in their own way.
+    scope: { id: `lesson ${lesson?.id ?? day}` },
     onSuccess: (view: LessonView) => queries.setQueryData(key, view),
     // Somebody else was first: show what stands now, and say so.
     onError: (problem: Error) => {
@@ -39,12 +46,14 @@ export function useLesson(day: string) {
   };
   const change = useMutation({
     ...keep,
-    mutationFn: (x: Change) =>
-      need(
+    mutationFn: async (x: Change) => {
+      const lesson = now();
+      if (lesson && x.itemId && !itemsOf(lesson).some((i) => i.id === x.itemId)) return lesson;
+      return need(
         api.POST('/api/schools/{schoolId}/lessons/{lessonId}/edits', {
           params: { path },
           body: {
-            revision,
+            revision: revision(),
             change: x.change,
             itemId: x.itemId ?? null,
             text: x.text ?? null,
@@ -52,14 +61,21 @@ export function useLesson(day: string) {
             minutes: x.minutes ?? null,
           },
         }),
-      ),
+      );
+    },
   });
   const undo = useMutation({
     ...keep,
-    mutationFn: () =>
-      need(
-        api.POST('/api/schools/{schoolId}/lessons/{lessonId}/undo', { params: { path }, body: { revision } }),
-      ),
+    mutationFn: async () => {
+      const lesson = now();
+      if (lesson && !lesson.undo) return lesson;
+      return need(
+        api.POST('/api/schools/{schoolId}/lessons/{lessonId}/undo', {
+          params: { path },
+          body: { revision: revision() },
+        }),
+      );
+    },
   });
   const say = useMutation({
     ...keep,
@@ -67,7 +83,7 @@ export function useLesson(day: string) {
       need(
         api.POST('/api/schools/{schoolId}/lessons/{lessonId}/outcome', {
           params: { path },
-          body: { revision, outcome: x.outcome, shaky: x.shaky },
+          body: { revision: revision(), outcome: x.outcome, shaky: x.shaky },
         }),
       ),
   });
