@@ -41,6 +41,7 @@ public sealed class MadeUpCheck
     private readonly RealWords _real;
     private readonly SoundIndex _sounds;
     private readonly byte[] _canonical;
+    private readonly Lazy<MadeUpLaw> _law;
 
     public MadeUpCheck(SchoolWords words, CorrespondenceTable table, RealWords real, IReadOnlySet<string>? switchedMerges = null)
     {
@@ -51,10 +52,10 @@ public sealed class MadeUpCheck
 
         // Some children of an accent hear cot and caught as one: a word that sounds real to any of them is not made up.
         _sounds = real.BySound(words, words.Accent.LooselyCanonical());
-        Law = new MadeUpLaw(words);
+        _law = new Lazy<MadeUpLaw>(() => new MadeUpLaw(words));
     }
 
-    public MadeUpLaw Law { get; }
+    public MadeUpLaw Law => _law.Value;
 
     /// <param name="taught">What children know, or null when any spelling may be used.</param>
     public MadeUpJudgement Of(string word, IReadOnlySet<Correspondence>? taught = null)

@@ -1,6 +1,7 @@
 using System.Runtime.CompilerServices;
 using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Reading;
+using BoldLadder.Core.Words;
 
 namespace BoldLadder.Core.Mapping;
 
@@ -14,7 +15,9 @@ public sealed class PartIndex
 
     private readonly ReadingRules _rules;
     private readonly List<int>[] _rows;
-    private readonly int[] _families;
+    private readonly int[] _familyOfRow;
+    private readonly int[] _everyday;
+    private readonly int[] _others;
     private readonly ConditionalWeakTable<Rung, Entry> _byRung = [];
 
     private sealed record Entry(int[] Rows, int InEnglish);
@@ -38,7 +41,11 @@ public sealed class PartIndex
             }
         }
 
-        _families = [.. needs.Words.Words.Select(x => needs.Words.FindWord(x.Family)?.Rank ?? x.Rank)];
+        var families = needs.Words.Words.Select(x => needs.Words.FindWord(x.Family)?.Rank ?? x.Rank).ToArray();
+        _familyOfRow = [.. Enumerable.Range(0, needs.Rows).Select(row => families[needs.WordOf(row)])];
+        var counted = needs.Words.Words.Where(x => x.Suitability != Suitability.Unsuitable && needs.Words.OwnSpelling(x)).ToLookup(x => x.Everyday, x => x.Rank);
+        _everyday = [.. counted[true]];
+        _others = [.. counted[false]];
     }
 
     /// <summary>The index for these rules, made once.</summary>
@@ -51,7 +58,13 @@ public sealed class PartIndex
     public int FamiliesInEnglish(Rung rung) => For(rung).InEnglish;
 
     /// <summary>The base and all its endings have one number.</summary>
-    public int FamilyOf(int row) => _families[_rules.Needs.WordOf(row)];
+    public int FamilyOf(int row) => _familyOfRow[row];
+
+    /// <summary>Words by rank that children know and may be shown: what a rung's figures count first.</summary>
+    public ReadOnlySpan<int> Everyday => _everyday;
+
+    /// <summary>Other words by rank that may be shown.</summary>
+    public ReadOnlySpan<int> Others => _others;
 
     private Entry For(Rung rung) => _byRung.GetValue(rung, x =>
     {

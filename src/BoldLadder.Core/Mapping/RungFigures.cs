@@ -1,6 +1,5 @@
 using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Reading;
-using BoldLadder.Core.Words;
 
 namespace BoldLadder.Core.Mapping;
 
@@ -36,18 +35,18 @@ public static class RungMap
 
     public static IReadOnlyList<RungFigures> Of(Unlocking unlocking)
     {
-        var words = unlocking.Rules.Needs.Words;
+        var index = PartIndex.Of(unlocking.Rules);
         var ladder = unlocking.Ladder;
-        var yield = new int[ladder.Rungs.Count];
+        var others = new int[ladder.Rungs.Count];
         var everyday = new int[ladder.Rungs.Count];
-        for (var rank = 0; rank < words.Words.Count; rank++)
+        foreach (var word in index.Everyday)
         {
-            var place = unlocking.PlaceOf(rank);
-            if (place != Unlocking.Never && words.Words[rank] is var word && word.Suitability != Suitability.Unsuitable && words.OwnSpelling(word))
-            {
-                yield[place]++;
-                everyday[place] += word.Everyday ? 1 : 0;
-            }
+            Count(everyday, unlocking.PlaceOf(word));
+        }
+
+        foreach (var word in index.Others)
+        {
+            Count(others, unlocking.PlaceOf(word));
         }
 
         var figures = new RungFigures[ladder.Rungs.Count];
@@ -58,10 +57,18 @@ public static class RungMap
             var opening = soFar < WordsPerLesson;
             soFar += everyday[place];
             figures[place] = new RungFigures(
-                yield[place], everyday[place], targets[place], Thin(unlocking, ladder.Rungs[place], targets[place], opening));
+                others[place] + everyday[place], everyday[place], targets[place], Thin(unlocking, ladder.Rungs[place], targets[place], opening));
         }
 
         return figures;
+    }
+
+    private static void Count(int[] at, int place)
+    {
+        if (place != Unlocking.Never)
+        {
+            at[place]++;
+        }
     }
 
     private static Thinness Thin(Unlocking unlocking, Rung rung, int targets, bool opening)

@@ -43,10 +43,13 @@ public sealed class Unlocking
         _placeOfWord = new ushort[needs.Words.Words.Count];
         Array.Fill(_placeOfWord, Nowhere);
         needs.LatestPlaces(_placeOfBit, _placeOfRow);
-        for (var row = 0; row < _placeOfRow.Length; row++)
+        for (var word = 0; word < _placeOfWord.Length; word++)
         {
-            ref var place = ref _placeOfWord[needs.WordOf(row)];
-            place = Math.Min(place, _placeOfRow[row]);
+            var (row, end) = needs.RowsOf(word);
+            for (; row < end; row++)
+            {
+                _placeOfWord[word] = Math.Min(_placeOfWord[word], _placeOfRow[row]);
+            }
         }
     }
 

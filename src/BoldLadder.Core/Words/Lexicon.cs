@@ -1,5 +1,4 @@
 using System.Globalization;
-using System.Runtime.CompilerServices;
 using BoldLadder.Core.Sounds;
 
 namespace BoldLadder.Core.Words;
@@ -67,7 +66,6 @@ public sealed class Lexicon
     }
 
     /// <summary>How a word sounds in an accent, a <see cref="SoundCode"/> for each reading: quicker than the readings themselves.</summary>
-    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     internal string[] Sounds(LexiconWord word, Accent accent)
     {
         var ranges = _readings[word.Rank * Accent.All.Count + Index(accent)];
@@ -90,7 +88,6 @@ public sealed class Lexicon
     }
 
     /// <exception cref="FormatException">A line is not as described; the message names the line.</exception>
-    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     public static Lexicon Parse(string text)
     {
         var words = new List<LexiconWord>(24_000);

@@ -38,7 +38,6 @@ public sealed class RealWords
     /// <param name="notSafe">data/lexicon/unsafe.txt: words that are never shown.</param>
     /// <param name="names">data/lexicon/name-sounds.txt: how rarer names sound, a code a line.</param>
     /// <param name="table">With which words that nobody pronounced are read, where they are never to be said.</param>
-    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     public static RealWords Parse(string spellings, string sounds, string notSafe, string names, CorrespondenceTable table)
     {
         var hashes = new List<ulong>(210_000);
@@ -63,7 +62,6 @@ public sealed class RealWords
         _unsafe.Contains(word) ? word : _unsafeInside.FirstOrDefault(x => word.Contains(x, StringComparison.Ordinal));
 
     /// <summary>Every word by how it sounds to a group: built once for an accent, about a tenth of a second.</summary>
-    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     public SoundIndex BySound(SchoolWords words, byte[] canonical)
     {
         var found = new SoundIndex.Builder(canonical, _sounds, words.Words);
@@ -120,7 +118,6 @@ public sealed class RealWords
     [MethodImpl(MethodImplOptions.AggressiveInlining)]
     internal static ulong HashOn(ulong hash, char letter) => (hash ^ letter) * 1099511628211UL;
 
-    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     private static ulong Hash(ReadOnlySpan<char> text)
     {
         var hash = HashStart;

@@ -1,4 +1,3 @@
-using System.Runtime.CompilerServices;
 using BoldLadder.Core.Sounds;
 
 namespace BoldLadder.Core.Words;
@@ -16,7 +15,6 @@ public static class SoundCode
     public static string Of(IEnumerable<Phoneme> sounds) => string.Concat(sounds.Select(x => (char)(First + x.Index)));
 
     /// <summary>True when two vowels stand beside each other in the code.</summary>
-    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     internal static bool HasVowelsTogether(ReadOnlySpan<char> code)
     {
         for (var i = 1; i < code.Length; i++)
@@ -31,8 +29,6 @@ public static class SoundCode
     }
 
     /// <summary>A number for the code with every sound as the accent's speakers hear it: two that sound alike have the same.</summary>
-    // Compiled well at once: it is called a hundred thousand times while the program starts.
-    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     internal static ulong HashHeard(ReadOnlySpan<char> code, byte[] canonical)
     {
         var hash = RealWords.HashStart;
