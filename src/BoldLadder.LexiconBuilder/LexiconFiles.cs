@@ -13,5 +13,6 @@ public static class LexiconFiles
         SpokenForms: File.ReadAllText($"{folder}/spoken-forms.tsv"),
         Suitability: File.ReadAllText($"{folder}/suitability.txt"),
         Familiarity: File.ReadAllText($"{folder}/familiarity.txt"),
-        Capitals: File.ReadAllText($"{folder}/capitals.txt"));
+        Capitals: File.ReadAllText($"{folder}/capitals.txt"),
+        AmericanForms: File.ReadAllText($"{folder}/american-forms.tsv"));
 }

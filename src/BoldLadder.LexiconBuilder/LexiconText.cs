@@ -10,7 +10,7 @@ namespace BoldLadder.LexiconBuilder;
 /// </summary>
 public sealed record LexiconSources(
     string Raw, string Correspondences, string Corrections, string NotEndings, string NotCompounds, string SpokenForms, string Suitability, string Familiarity,
-    string Capitals);
+    string Capitals, string AmericanForms);
 
 /// <summary>What was made, and which words no accent's table could account for.</summary>
 public sealed record LexiconReport(string Text, int Words, IReadOnlyDictionary<string, int> Aligned, IReadOnlyList<string> Failures);
@@ -28,7 +28,8 @@ public static class LexiconText
     {
         var table = CorrespondenceTable.Parse(sources.Correspondences);
         var corrections = Corrections.Parse(sources.Corrections);
-        var raw = RawWord.Parse(sources.Raw).ToList();
+        var here = AmericanForms.Parse(sources.AmericanForms).NotUsed.ToHashSet();
+        var raw = RawWord.Parse(sources.Raw).Select(x => here.Contains(x.Spelling) ? x with { Region = "gb" } : x).ToList();
         var notEndings = Lines(sources.NotEndings).SelectMany(x => x.Split(' ')).ToHashSet();
         var suitability = Marked(sources.Suitability);
         var familiarity = Marked(sources.Familiarity);

@@ -11,6 +11,8 @@ namespace BoldLadder.Core.Tests;
 /// <summary>The shipped data, read once for all tests, and short ways to build the values of the job.</summary>
 internal static class World
 {
+    public static string Root { get; } = FindRoot();
+
     private static readonly Lazy<Lexicon> LazyLexicon = new(() => Lexicon.Parse(Text("lexicon/lexicon.tsv")));
     private static readonly Lazy<SentenceBank> LazySentences = new(() => SentenceBank.Parse(Text("sentences.txt")));
     private static readonly Lazy<SpokenSentences> LazySpoken = new(() => SpokenSentences.Parse(Text("spoken.tsv")));
@@ -24,8 +26,6 @@ internal static class World
 
     private static readonly Lazy<MadeUpCheck> LazyMadeUp = new(() => MadeUpFor(Accent.SouthernBritish));
 
-    public static string Root { get; } = FindRoot();
-
     public static MadeUpCheck MadeUp => LazyMadeUp.Value;
 
     public static Lexicon Lexicon => LazyLexicon.Value;
@@ -33,6 +33,8 @@ internal static class World
     public static SentenceBank Sentences => LazySentences.Value;
 
     public static SpokenSentences Spoken => LazySpoken.Value;
+
+    public static AmericanForms Forms { get; } = AmericanForms.Parse(Text("lexicon/american-forms.tsv"));
 
     public static Ladder Estuary => LazyEstuary.Value;
 
@@ -52,7 +54,8 @@ internal static class World
     public static string Text(string file) => File.ReadAllText(Path.Combine(Root, "data", file));
 
     public static WordStock Stock(Ladder? ladder, Accent accent, WeakVowels weak = WeakVowels.Lenient) => new(
-        new ReadingRules(new WordNeeds(new SchoolWords(Lexicon, accent), LadderUnits.Of(ladder)), weak, ladder), Sentences, Spoken);
+        new ReadingRules(new WordNeeds(new SchoolWords(Lexicon, accent), LadderUnits.Of(ladder)), weak, ladder),
+        accent.IsAmerican ? Sentences.In(Forms) : Sentences, accent.IsAmerican ? Spoken.In(Forms) : Spoken);
 
     public static ReadingRules Rules(Accent accent, WeakVowels weak = WeakVowels.Lenient, Ladder? ladder = null) =>
         new(new WordNeeds(new SchoolWords(Lexicon, accent), LadderUnits.Of(ladder)), weak, ladder);

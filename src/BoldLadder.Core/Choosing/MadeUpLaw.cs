@@ -32,8 +32,12 @@ public sealed class MadeUpLaw
 
     private readonly Dictionary<(string, string), int> _places = [];
     private readonly Dictionary<string, int> _onsets = [];
-    private readonly Dictionary<string, int> _codas = [];
+    // After a short vowel English ends words otherwise than after a long one: milk, but not mirlk.
+    private readonly Dictionary<(bool Short, string Coda), int> _codas = [];
     private readonly Dictionary<(string, string), int> _next = [];
+
+    // What stands in a row after each long vowel: paint, but not pailt.
+    private readonly HashSet<(string Vowel, string Coda)> _afterLong = [];
 
     public MadeUpLaw(SchoolWords words)
     {
@@ -48,6 +52,8 @@ public sealed class MadeUpLaw
 
     private sealed record Shape(IReadOnlyList<Correspondence> Onset, Correspondence Vowel, IReadOnlyList<Correspondence> Coda)
     {
+        public bool IsShort => Vowel.Grapheme.Text.Length == 1 && ShortVowels.Contains(Vowel.Sound.Key);
+
         /// <summary>The parts of a reading of one syllable; null for longer ones.</summary>
         public static Shape? Of(Segmentation reading)
         {
@@ -61,8 +67,8 @@ public sealed class MadeUpLaw
     /// <summary>True when English begins words with these in a row.</summary>
     public bool Begins(IEnumerable<Correspondence> onset) => string.Join(' ', onset) is var key && (key.Length == 0 || _onsets.GetValueOrDefault(key) >= Pattern);
 
-    /// <summary>True when English ends words with these in a row.</summary>
-    public bool Ends(IEnumerable<Correspondence> coda) => string.Join(' ', coda) is var key && (key.Length == 0 || _codas.GetValueOrDefault(key) >= Pattern);
+    /// <summary>True when English ends words with these in a row, after one vowel or another.</summary>
+    public bool Ends(IEnumerable<Correspondence> coda) => string.Join(' ', coda) is var key && (Ends(true, key) || Ends(false, key));
 
     /// <summary>What a reading does that English does not, as a clause; null when it is legal.</summary>
     /// <param name="taught">Correspondences that children know, or null when all may be used.</param>
@@ -103,8 +109,7 @@ public sealed class MadeUpLaw
 
     private string? BrokenInOneSyllable(Shape shape)
     {
-        var isShort = shape.Vowel.Grapheme.Text.Length == 1 && ShortVowels.Contains(shape.Vowel.Sound.Key);
-        if (shape.Coda.Count == 1 && isShort && AfterShort.TryGetValue(shape.Coda[0].Grapheme.Text, out var better))
+        if (shape.Coda.Count == 1 && shape.IsShort && AfterShort.TryGetValue(shape.Coda[0].Grapheme.Text, out var better))
         {
             return $"after a short vowel the last {shape.Coda[0].Grapheme.Text} is written {better}";
         }
@@ -119,7 +124,7 @@ public sealed class MadeUpLaw
             return "a last s after a consonant looks like an ending";
         }
 
-        if (isShort && shape.Coda.Count == 0)
+        if (shape.IsShort && shape.Coda.Count == 0)
         {
             return "a short vowel does not stand last";
         }
@@ -129,9 +134,14 @@ public sealed class MadeUpLaw
             return $"no English word begins with {string.Concat(shape.Onset.Select(x => x.Grapheme.Text))}";
         }
 
-        if (!shape.Vowel.Grapheme.IsSplit && !Ends(shape.Coda))
+        if (!shape.IsShort && shape.Coda.Count > 1 && !_afterLong.Contains((shape.Vowel.Key, string.Join(' ', shape.Coda))))
         {
-            return $"no English word ends with {string.Concat(shape.Coda.Select(x => x.Grapheme.Text))}";
+            return $"no English word ends with {string.Concat(shape.Coda.Select(x => x.Grapheme.Text))} after {shape.Vowel.Grapheme.Text}";
+        }
+
+        if (!shape.Vowel.Grapheme.IsSplit && !Ends(shape.IsShort, string.Join(' ', shape.Coda)))
+        {
+            return $"no English word ends with {string.Concat(shape.Coda.Select(x => x.Grapheme.Text))} after a {(shape.IsShort ? "short" : "long")} vowel";
         }
 
         var vowelPlace = shape.Coda.Count == 0 ? "last" : shape.Onset.Count == 0 ? "first" : "inside";
@@ -150,13 +160,20 @@ public sealed class MadeUpLaw
             : null;
     }
 
+    private bool Ends(bool isShort, string coda) => coda.Length == 0 || _codas.GetValueOrDefault((isShort, coda)) >= Pattern;
+
     private void Learn(Shape shape)
     {
         Count(_onsets, string.Join(' ', shape.Onset));
         if (!shape.Vowel.Grapheme.IsSplit)
         {
             // What stands inside a split digraph (change) does not end a word otherwise.
-            Count(_codas, string.Join(' ', shape.Coda));
+            Count(_codas, (shape.IsShort, string.Join(' ', shape.Coda)));
+        }
+
+        if (!shape.IsShort && shape.Coda.Count > 1)
+        {
+            _afterLong.Add((shape.Vowel.Key, string.Join(' ', shape.Coda)));
         }
 
         Count(_places, (shape.Vowel.Key, shape.Coda.Count == 0 ? "last" : shape.Onset.Count == 0 ? "first" : "inside"));

@@ -55,31 +55,29 @@ public sealed class ReadingChoice(WordStock stock)
         return [.. chosen.OrderBy(x => x.Shape.Boxes).ThenBy(x => x.Shape.Together).ThenBy(x => x.Word.Rank).Select(x => Made(x, brief))];
     }
 
-    /// <summary>True when a word, as it is spelt, has in it one of the things given.</summary>
-    public bool Holds(string spelling, IReadOnlyList<Taught> targets)
+    /// <summary>Says of a word, as it is spelt, whether it has in it one of the things given.</summary>
+    public Predicate<string> Holding(IEnumerable<Taught> targets)
     {
-        if (stock.Words.FindWord(spelling) is not { } word)
-        {
-            return false;
-        }
-
         var bits = targets.SelectMany(stock.Rules.Holds).ToHashSet();
-        var (first, end) = _needs.RowsOf(word.Rank);
-        return Enumerable.Range(first, end - first).Any(row => TargetAt(row, bits) >= 0);
+        return spelling => stock.Words.FindWord(spelling) is { } word
+            && _needs.RowsOf(word.Rank) is var (first, end)
+            && Enumerable.Range(first, end - first).Any(row => TargetAt(row, bits) >= 0);
     }
 
+    // Beside today's words none is put that has the same letters saying something else: number on the day of mb.
     private List<Candidate> Candidates(ReadingBrief brief)
     {
         var targets = brief.Targets.SelectMany(stock.Rules.Holds).ToHashSet();
+        var letters = brief.Targets.Select(x => x.Correspondence?.Grapheme.Text).OfType<string>().Where(x => x.Length > 1).ToList();
         var found = new List<Candidate>();
         foreach (var offered in stock.Offered)
         {
             if (_needs.Fits(offered.Row, brief.Shape) && _needs.Covered(offered.Row, brief.Judge.Taught.Bits)
-                && !brief.Not.Contains(offered.Word.Key))
+                && !brief.Not.Contains(offered.Word.Key) && TargetAt(offered.Row, targets) is var at
+                && (at >= 0 || !letters.Exists(x => offered.Word.Key.Contains(x, StringComparison.Ordinal))))
             {
                 found.Add(new Candidate(
-                    offered, TargetAt(offered.Row, targets), _needs.ShapeOf(offered.Row),
-                    offered.Reading.Segments.Any(x => brief.Due.Contains(x.Correspondence.Key))));
+                    offered, at, _needs.ShapeOf(offered.Row), offered.Reading.Segments.Any(x => brief.Due.Contains(x.Correspondence.Key))));
             }
         }
 

@@ -28,6 +28,17 @@ public sealed class SentenceBank
 
     public IReadOnlyList<Sentence> Sentences { get; }
 
+    /// <summary>The sentences as an American school has them.</summary>
+    public SentenceBank In(AmericanForms forms) => new(
+        [.. Sentences.Select(x => forms.In(x.Text) is var text && text != x.Text ? x with { Text = text, Words = WordsOf(text) } : x).DistinctBy(x => x.Text)]);
+
+    /// <summary>The same with further lines, those it has already left out.</summary>
+    public SentenceBank With(IEnumerable<string> lines)
+    {
+        var known = Sentences.Select(x => x.Text).ToHashSet();
+        return new SentenceBank([.. Sentences, .. lines.Where(known.Add).Select(x => new Sentence(x, WordsOf(x), new Dictionary<string, Segmentation>()))]);
+    }
+
     /// <summary>
     /// Reads data/sentences.txt: one sentence a line, <c>#</c> for a note. After a tab, a word with
     /// several readings may be given the one that is meant: <c>wind=w:w i:i n:n d:d</c>.

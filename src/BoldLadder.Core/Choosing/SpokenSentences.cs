@@ -35,6 +35,9 @@ public sealed class SpokenSentences
         return new SpokenSentences(lines);
     }
 
+    /// <summary>The lines as an American school has them.</summary>
+    public SpokenSentences In(Words.AmericanForms forms) => new(_lines.ToDictionary(x => x.Key, x => forms.In(x.Value)));
+
     /// <exception cref="FormatException">A line has not two columns, or names a word twice.</exception>
     public static SpokenSentences Parse(string text)
     {

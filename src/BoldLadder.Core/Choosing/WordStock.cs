@@ -29,9 +29,11 @@ public sealed class WordStock
     {
         _madeUp = madeUp;
         Rules = rules;
-        Sentences = sentences;
         Spoken = spoken;
         Evidence = new SpellingEvidence(rules);
+
+        // What the adult says of a word is a sentence to read too, once children can.
+        Sentences = sentences.With(spoken.All.Select(x => x.Line).Where(x => SentenceBank.WordsOf(x).All(IsPlain)));
         Homophones = new Homophones(rules.Needs.Words, switchedMerges);
         Offered = [.. Words.Words.Where(rules.Needs.MayOffer).Select(Offer)];
     }
@@ -64,6 +66,10 @@ public sealed class WordStock
     public IEnumerable<IReadOnlyList<LexiconWord>> HomophoneSets() => Homophones.Sets()
         .Select(x => (IReadOnlyList<LexiconWord>)[.. x.Where(IsHeard)])
         .Where(x => x.Count > 1 && x.Any(w => w is { Everyday: true, Suitability: Suitability.Fine }));
+
+    // Print alone says how it is read, and it is fit and spelt as here.
+    private bool IsPlain(string spelling) => Words.FindWord(spelling) is { Suitability: Suitability.Fine } word
+        && Words.OwnSpelling(word) && !Rules.Needs.IsHeteronym(word.Rank);
 
     // A word that nobody would think of on hearing it needs no sentence to tell it apart.
     private bool IsHeard(LexiconWord word) => Words.OwnSpelling(word) && word.Suitability != Suitability.Unsuitable

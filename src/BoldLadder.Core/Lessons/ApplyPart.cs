@@ -10,6 +10,9 @@ internal static class ApplyPart
 
     private const int OralWords = 14, MostLetters = 8;
 
+    // Lessons back: a sentence with what they taught keeps it going, and is not below the class.
+    private const int Lately = 12;
+
     /// <param name="seconds">Time for the part: its share at least, more when practice cannot use it.</param>
     public static IReadOnlyList<LessonBlock> Make(LessonBrief brief, ItemMaker make, Dice dice, int seconds)
     {
@@ -55,27 +58,28 @@ internal static class ApplyPart
     private static string Spellings(LessonBrief brief, string sound) => string.Join(' ', brief.Judge.Taught.Correspondences
         .Where(x => brief.Stock.Rules.SoundKey(x.Sound) == sound).Select(x => x.Grapheme.Text).Distinct());
 
-    /// <summary>Readable sentences, best for today first: by how often the target occurs, tricky words of today, and how seldom read.</summary>
+    /// <summary>
+    /// Readable sentences, best for today first: by how often the target occurs, tricky words of today, what was taught
+    /// lately, and how seldom read.
+    /// </summary>
     public static IReadOnlyList<GradedSentence> Ranked(LessonBrief brief, Dice dice)
     {
         var choice = new ReadingChoice(brief.Stock);
-        var holds = new Dictionary<string, bool>();
         var tricky = brief.Rung?.TrickyWords.Select(x => x.ToLowerInvariant()).ToHashSet() ?? [];
-        bool IsTarget(string word)
-        {
-            var key = word.ToLowerInvariant();
-            if (!holds.TryGetValue(key, out var target))
-            {
-                // On a day of tricky words they alone are the target, not what the lessons before taught.
-                holds[key] = target = tricky.Contains(key) || (tricky.Count == 0 && choice.Holds(key, brief.Targets));
-            }
 
-            return target;
-        }
-
-        return [.. brief.Stock.Sentences.Readable(brief.Judge, IsTarget)
+        // On a day of tricky words they alone are the target, not what the lessons before taught.
+        var isTarget = Remembered(tricky.Count > 0 ? tricky.Contains : choice.Holding(brief.Targets));
+        var isLate = Remembered(choice.Holding(brief.Log.Taught.TakeLast(Lately).SelectMany(x => x.Things)));
+        return [.. brief.Stock.Sentences.Readable(brief.Judge, isTarget)
             .Select(x => (x, Worth: (3 * Math.Min(3, x.Targets)) + (0.25 * Math.Min(8, x.Sentence.Words.Count))
+                + (0.7 * Math.Min(3, x.Sentence.Words.Count(w => isLate(w))))
                 - (4 * brief.Log.TimesRead.GetValueOrDefault(x.Sentence.Text)) + dice.Next()))
             .OrderByDescending(x => x.Worth).Select(x => x.x)];
+    }
+
+    private static Func<string, bool> Remembered(Predicate<string> holds)
+    {
+        var known = new Dictionary<string, bool>(StringComparer.OrdinalIgnoreCase);
+        return word => known.TryGetValue(word, out var found) ? found : known[word] = holds(word.ToLowerInvariant());
     }
 }

@@ -46,8 +46,23 @@ internal static class MadeUpBlock
             .Where(x => (today.Count == 0 || x.Reading!.Segments.Any(s => today.Contains(s.Correspondence)))
                 && !not.Contains(x.Word) && brief.Stock.Words.FindWord(x.Word) is null && check.Of(x.Word, taught) is { Verdict: MadeUpVerdict.Ok });
 
-        // Four that begin or end alike are one puzzle four times.
-        return fit.DistinctBy(x => Cut(x).Rime).DistinctBy(x => Cut(x).Onset).Concat(fit.DistinctBy(x => Cut(x).Rime)).Concat(fit).Distinct();
+        return Varied(fit);
+    }
+
+    // Four that begin or end alike are one puzzle four times.
+    private static IEnumerable<MadeUpJudgement> Varied(IEnumerable<MadeUpJudgement> fit)
+    {
+        var (onsets, rimes) = (new HashSet<string>(), new HashSet<string>());
+        foreach (var made in fit)
+        {
+            var (onset, rime) = Cut(made);
+            if (!onsets.Contains(onset) && !rimes.Contains(rime))
+            {
+                onsets.Add(onset);
+                rimes.Add(rime);
+                yield return made;
+            }
+        }
     }
 
     private static (string Onset, string Rime) Cut(MadeUpJudgement made)

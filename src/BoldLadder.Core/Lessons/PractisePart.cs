@@ -1,4 +1,5 @@
 using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Words;
 
 namespace BoldLadder.Core.Lessons;
 
@@ -79,7 +80,7 @@ internal static class PractisePart
         return ((int)Math.Clamp(left / Timing.Each(Activity.Read), FewestToRead, MostToRead), spells);
     }
 
-    // New words to spell where there are enough; words just read where there are not.
+    // Words that the youngest know before others, and of those new words before words just read.
     private static IEnumerable<LessonItem> Spellings(
         LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used, HashSet<ChosenWord> read, int count)
     {
@@ -89,18 +90,17 @@ internal static class PractisePart
         }
 
         var choice = new SpellingChoice(brief.Stock);
+        var holding = new ReadingChoice(brief.Stock).Holding(brief.Targets);
+        bool IsToday(ChosenSpelling x) => brief.Targets.Count == 0 || holding(x.Word.Key);
         var seed = (ulong)dice.Next(int.MaxValue);
-        var fresh = choice.Choose(Ask(brief, count, used, seed)).Where(x => HoldsTarget(brief, x)).ToList();
+        var fresh = choice.Choose(Ask(brief, count, used, seed)).Where(IsToday).ToList();
         var kept = brief.Kept.Select(x => x.Item.Text.ToLowerInvariant()).ToHashSet();
-        var again = fresh.Count == count ? [] : choice.Choose(Ask(brief, count * 3, kept, seed))
-            .OrderByDescending(x => HoldsTarget(brief, x)).ThenByDescending(x => read.Any(r => r.Word.Key == x.Word.Key))
-            .Where(x => fresh.All(f => f.Word.Key != x.Word.Key)).Take(count - fresh.Count);
-        return fresh.Concat(again).OrderBy(x => x.Reading.Segments.Count)
+        var again = choice.Choose(Ask(brief, count * 3, kept, seed)).OrderByDescending(x => read.Any(r => r.Word.Key == x.Word.Key));
+        return fresh.Concat(again).DistinctBy(x => x.Word.Key)
+            .OrderByDescending(IsToday).ThenBy(x => x.Word.Familiarity != Familiarity.AtFourOrFive)
+            .Take(count).OrderBy(x => x.Reading.Segments.Count)
             .Select(x => make.Item(ItemKind.Word, x.Word.Spelling, x.Reading.ToString(), x.Reason, x.Spoken));
     }
-
-    private static bool HoldsTarget(LessonBrief brief, ChosenSpelling x) =>
-        brief.Targets.Count == 0 || new ReadingChoice(brief.Stock).Holds(x.Word.Key, brief.Targets);
 
     private static IReadOnlyList<LessonItem> Blending(LessonBrief brief, ItemMaker make, Dice dice, int seconds)
     {

@@ -86,7 +86,7 @@ public static class RevisitPart
         string.Join(' ', log.Taught.SelectMany(x => x.Things).Select(x => x.Correspondence).OfType<Correspondence>()
             .Where(x => rules.SoundKey(x.Sound) == soundKey).Select(x => x.Grapheme.Text).Distinct());
 
-    internal static string ExampleOf(string soundKey) => Sound.TryParse(soundKey, out var sound, out _) ? sound.First.Example : "";
+    internal static string ExampleOf(string soundKey) => Sound.TryParse(soundKey, out var sound, out _) ? sound.Example : "";
 
     private static IEnumerable<LessonItem> Trickies(LessonBrief brief, IReadOnlyList<DueItem> due, ItemMaker make)
     {
@@ -104,9 +104,9 @@ public static class RevisitPart
             return kept;
         }
 
-        var choice = new ReadingChoice(brief.Stock);
+        var holding = new ReadingChoice(brief.Stock).Holding(last.Things);
         var words = dice.Mix(last.Read.Distinct().Where(x => brief.Stock.Words.Find(x) is { } found && brief.Judge.IsReadable(found.Word)))
-            .OrderByDescending(x => choice.Holds(x, last.Things))
+            .OrderByDescending(x => holding(x))
             .Where(x => kept.All(k => k.Text != x)).Take(ReadAgain - kept.Count);
         return [.. kept, .. words.Select(x => make.Word(x, "From the last lesson, to be read faster."))];
     }

@@ -103,6 +103,9 @@ public sealed class WordNeeds
     public bool Fits(int row, WordShape limit) =>
         _shapes[row].Boxes <= limit.Boxes && _shapes[row].Together <= limit.Together && _shapes[row].Syllables <= limit.Syllables;
 
+    /// <summary>True when print alone does not say which of a word's readings is meant.</summary>
+    public bool IsHeteronym(int rank) => _heteronym[rank];
+
     /// <summary>
     /// True when a word may be offered by itself: known to young children, suitable, spelt as here,
     /// without a capital, more than one letter, and with one reading only but for spoken forms (<i>can</i>), since print

@@ -47,6 +47,9 @@ public sealed class Accent
 
     public string Name { get; }
 
+    /// <summary>True where American spellings and words are used.</summary>
+    public bool IsAmerican => Id == "us";
+
     /// <summary>Merges this accent has, or can be given.</summary>
     public IReadOnlyList<Merge> Merges { get; }
 

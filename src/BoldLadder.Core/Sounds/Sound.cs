@@ -6,11 +6,20 @@ namespace BoldLadder.Core.Sounds;
 /// </summary>
 public readonly record struct Sound(Phoneme First, Phoneme? Second = null)
 {
+    private static readonly Dictionary<string, string> ExamplesOfTwo = new()
+    {
+        ["k+s"] = "box", ["g+z"] = "exam", ["k+w"] = "queen", ["y+oo"] = "cube", ["y+ure"] = "pure",
+        ["schwa+l"] = "little", ["igh+schwa"] = "fire", ["ow+schwa"] = "flour", ["w+u"] = "once",
+    };
+
     /// <summary>The sound as a key, its phonemes joined by <c>+</c>.</summary>
     public string Key => Second is null ? First.Key : $"{First.Key}+{Second.Key}";
 
     /// <summary>True when the sound holds a vowel, so that its grapheme is a vowel box.</summary>
     public bool IsVowel => First.IsVowel || Second is { IsVowel: true };
+
+    /// <summary>An everyday word that holds the sound; empty where English has no plain one.</summary>
+    public string Example => Second is null ? First.Example : ExamplesOfTwo.GetValueOrDefault(Key, "");
 
     public IEnumerable<Phoneme> Phonemes => Second is null ? [First] : [First, Second];
 

@@ -52,7 +52,7 @@ public sealed class SchoolWords
 
     /// <summary>True when the spelling is one that this accent's country uses.</summary>
     public bool OwnSpelling(LexiconWord word) =>
-        word.Region.Length == 0 || word.Region == (ReferenceEquals(Accent, Accent.GeneralAmerican) ? "us" : "gb");
+        word.Region.Length == 0 || word.Region == (Accent.IsAmerican ? "us" : "gb");
 
     private LexiconWord[] Overlaid(Lexicon lexicon)
     {

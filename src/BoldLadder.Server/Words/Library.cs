@@ -1,5 +1,6 @@
 using System.Security.Cryptography;
 using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Sounds;
 using BoldLadder.Core.Words;
 
 namespace BoldLadder.Server.Words;
@@ -7,6 +8,9 @@ namespace BoldLadder.Server.Words;
 /// <summary>The files that ship with the application, read once by each process.</summary>
 public sealed class Library
 {
+    private readonly SentenceBank _sentences, _americanSentences;
+    private readonly SpokenSentences _spoken, _americanSpoken;
+
     public Library()
     {
         Folder = Path.Combine(AppContext.BaseDirectory, "data");
@@ -19,8 +23,10 @@ public sealed class Library
         var lexicon = File.ReadAllBytes(Path.Combine(Folder, "lexicon", "lexicon.tsv"));
         Lexicon = Lexicon.Parse(System.Text.Encoding.UTF8.GetString(lexicon));
         LexiconHash = Convert.ToHexStringLower(SHA256.HashData(lexicon))[..16];
-        Sentences = SentenceBank.Parse(File.ReadAllText(Path.Combine(Folder, "sentences.txt")));
-        Spoken = SpokenSentences.Parse(File.ReadAllText(Path.Combine(Folder, "spoken.tsv")));
+        _sentences = SentenceBank.Parse(File.ReadAllText(Path.Combine(Folder, "sentences.txt")));
+        _spoken = SpokenSentences.Parse(File.ReadAllText(Path.Combine(Folder, "spoken.tsv")));
+        var forms = AmericanForms.Parse(File.ReadAllText(Path.Combine(Folder, "lexicon", "american-forms.tsv")));
+        (_americanSentences, _americanSpoken) = (_sentences.In(forms), _spoken.In(forms));
         RealWords = realWords.GetAwaiter().GetResult();
     }
 
@@ -36,7 +42,9 @@ public sealed class Library
     /// <summary>What made-up words are proved against.</summary>
     public RealWords RealWords { get; }
 
-    public SentenceBank Sentences { get; }
+    /// <summary>The sentences that ship, as the accent's country has them.</summary>
+    public SentenceBank Sentences(Accent accent) => accent.IsAmerican ? _americanSentences : _sentences;
 
-    public SpokenSentences Spoken { get; }
+    /// <summary>What is said of words, as the accent's country has it.</summary>
+    public SpokenSentences Spoken(Accent accent) => accent.IsAmerican ? _americanSpoken : _spoken;
 }

@@ -67,8 +67,9 @@ public sealed class StockCache(Library library, MadeUpChecks madeUp)
     private WordStock Make(StockKey key, Ladder? ladder, IReadOnlyList<OwnWord> own)
     {
         var same = _stocks.Find(x => x.Key with { Gates = key.Gates, Weak = key.Weak, Plurals = key.Plurals } == key).Stock;
-        var needs = same?.Rules.Needs ?? new WordNeeds(new SchoolWords(library.Lexicon, Accent.Find(key.Accent)!, own), LadderUnits.Of(ladder));
-        return new WordStock(new ReadingRules(needs, key.Weak, ladder, plurals: key.Plurals), library.Sentences, library.Spoken.With(own),
-            madeUp: madeUp.For(Accent.Find(key.Accent)!));
+        var accent = Accent.Find(key.Accent)!;
+        var needs = same?.Rules.Needs ?? new WordNeeds(new SchoolWords(library.Lexicon, accent, own), LadderUnits.Of(ladder));
+        return new WordStock(new ReadingRules(needs, key.Weak, ladder, plurals: key.Plurals), library.Sentences(accent), library.Spoken(accent).With(own),
+            madeUp: madeUp.For(accent));
     }
 }

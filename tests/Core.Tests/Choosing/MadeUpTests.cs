@@ -35,6 +35,10 @@ public class MadeUpTests
     [InlineData("snou", MadeUpVerdict.Illegal)]
     [InlineData("shoi", MadeUpVerdict.Illegal)]
     [InlineData("plij", MadeUpVerdict.Illegal)]
+    [InlineData("mirlk", MadeUpVerdict.Illegal)]
+    [InlineData("tailt", MadeUpVerdict.Illegal)]
+    [InlineData("blaint", MadeUpVerdict.Ok)]
+    [InlineData("frilk", MadeUpVerdict.Ok)]
     [InlineData("fuk", MadeUpVerdict.Unsafe)]
     [InlineData("shitt", MadeUpVerdict.Unsafe)]
     public void A_made_up_word_gets_the_worst_that_is_true_of_it(string word, MadeUpVerdict verdict) =>

@@ -131,6 +131,48 @@ public class LessonTests
     }
 
     [Fact]
+    public void Made_up_words_of_a_lesson_begin_and_end_each_in_its_own_way()
+    {
+        var stock = new WordStock(World.South.Rules, World.Sentences, World.Spoken, null, new Lazy<MadeUpCheck>(() => World.MadeUp));
+        var sets = Enumerable.Range(0, 40).Select(i => LessonComposer.Compose(BriefAt(50 + (i * 2 % 70), World.Estuary, stock) with { Seed = (ulong)i }))
+            .SelectMany(x => x.Blocks).Where(x => x.Activity == Activity.MadeUp).Select(x => x.Items.Select(i => i.Text).ToList()).ToList();
+        Assert.True(sets.Count >= 4, $"{sets.Count}");
+        Assert.All(sets, set =>
+        {
+            Assert.Equal(4, set.Count);
+            Assert.Equal(4, set.Select(x => x[..x.IndexOfAny([.. "aeiou"])]).Distinct().Count());
+            Assert.Equal(4, set.Select(x => x[x.IndexOfAny([.. "aeiou"])..]).Distinct().Count());
+        });
+    }
+
+    [Fact]
+    public void A_sound_to_recall_has_an_example_of_the_whole_sound()
+    {
+        var recall = Enumerable.Range(20, 30).SelectMany(x => LessonComposer.Compose(BriefAt(x)).Blocks)
+            .Where(x => x.Activity == Activity.Recall).SelectMany(x => x.Items).ToList();
+        Assert.Equal("box", recall.First(x => x.Text == "k+s").Spoken);
+        Assert.Equal("queen", recall.First(x => x.Text == "k+w").Spoken);
+        Assert.All(recall, x => Assert.NotEmpty(x.Spoken));
+    }
+
+    [Fact]
+    public void Words_to_spell_that_the_youngest_know_come_before_others()
+    {
+        var spelt = LessonComposer.Compose(BriefAt(World.Estuary.PlaceOf("l-l"))).Blocks.Single(x => x.Activity == Activity.Spell).Items;
+        Assert.All(spelt, x => Assert.Equal(Core.Words.Familiarity.AtFourOrFive, World.Lexicon.Find(x.Text)!.Familiarity));
+    }
+
+    [Fact]
+    public void Sentences_late_on_a_ladder_keep_going_what_the_last_lessons_taught()
+    {
+        var place = World.Estuary.PlaceOf("kn-n");
+        var late = World.Estuary.Rungs.Skip(place - 12).Take(13).SelectMany(Taught.Of).ToList();
+        var holding = new ReadingChoice(World.South).Holding(late);
+        var lines = LessonComposer.Compose(BriefAt(place)).Blocks.Single(x => x.Activity == Activity.ReadSentences).Items;
+        Assert.All(lines, x => Assert.Contains(SentenceBank.WordsOf(x.Text), w => holding(w.ToLowerInvariant())));
+    }
+
+    [Fact]
     public void Every_item_can_be_swapped_or_says_that_nothing_else_fits()
     {
         var brief = BriefAt(60);
