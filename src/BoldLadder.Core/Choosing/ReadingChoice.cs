@@ -1,5 +1,6 @@
 using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Reading;
+using BoldLadder.Core.Sounds;
 using BoldLadder.Core.Words;
 
 namespace BoldLadder.Core.Choosing;
@@ -31,14 +32,19 @@ public sealed class ReadingChoice(WordStock stock)
         public string Place => TargetAt == 0 ? "first" : TargetAt == Offered.Reading.Segments.Count - 1 ? "last" : "inside";
     }
 
+    // Words so far behind the best that no sameness would bring them in are not looked at again for every choice.
+    private const int InView = 250;
+
     private readonly WordNeeds _needs = stock.Rules.Needs;
 
     /// <summary>Target words first; when there are too few, words that keep other parts going.</summary>
     public IReadOnlyList<ChosenWord> Choose(ReadingBrief brief)
     {
-        var candidates = Candidates(brief);
         var dice = new Dice(brief.Seed);
-        var worth = candidates.Select(x => Worth(x, brief) + (dice.Next() * 3)).ToArray();
+        var ranked = Candidates(brief).Select(x => (Candidate: x, Worth: Worth(x, brief) + (dice.Next() * 3)))
+            .OrderByDescending(x => x.Worth).Take(brief.Count + InView).ToList();
+        var candidates = ranked.ConvertAll(x => x.Candidate);
+        var worth = ranked.Select(x => x.Worth).ToArray();
         var chosen = new List<Candidate>();
         while (chosen.Count < brief.Count && chosen.Count < candidates.Count)
         {
@@ -55,19 +61,27 @@ public sealed class ReadingChoice(WordStock stock)
         return [.. chosen.OrderBy(x => x.Shape.Boxes).ThenBy(x => x.Shape.Together).ThenBy(x => x.Word.Rank).Select(x => Made(x, brief))];
     }
 
-    /// <summary>Says of a word, as it is spelt, whether it has in it one of the things given.</summary>
-    public Predicate<string> Holding(IEnumerable<Taught> targets)
+    /// <summary>Says of a word whether it has in it one of the things given.</summary>
+    public Predicate<LexiconWord> Holding(IEnumerable<Taught> targets)
     {
-        var bits = targets.SelectMany(stock.Rules.Holds).ToHashSet();
-        return spelling => stock.Words.FindWord(spelling) is { } word
-            && _needs.RowsOf(word.Rank) is var (first, end)
-            && Enumerable.Range(first, end - first).Any(row => TargetAt(row, bits) >= 0);
+        var bits = BitsOf(targets);
+        return word =>
+        {
+            var (row, end) = _needs.RowsOf(word.Rank);
+            while (row < end && TargetAt(row, bits) < 0)
+            {
+                row++;
+            }
+
+            return row < end;
+        };
     }
 
     // Beside today's words none is put that has the same letters saying something else: number on the day of mb.
     private List<Candidate> Candidates(ReadingBrief brief)
     {
-        var targets = brief.Targets.SelectMany(stock.Rules.Holds).ToHashSet();
+        var targets = BitsOf(brief.Targets);
+        var due = brief.Due.Select(Correspondence.Parse).ToHashSet();
         var letters = brief.Targets.Select(x => x.Correspondence?.Grapheme.Text).OfType<string>().Where(x => x.Length > 1).ToList();
         var found = new List<Candidate>();
         foreach (var offered in stock.Offered)
@@ -77,19 +91,30 @@ public sealed class ReadingChoice(WordStock stock)
                 && (at >= 0 || !letters.Exists(x => offered.Word.Key.Contains(x, StringComparison.Ordinal))))
             {
                 found.Add(new Candidate(
-                    offered, at, _needs.ShapeOf(offered.Row), offered.Reading.Segments.Any(x => brief.Due.Contains(x.Correspondence.Key))));
+                    offered, at, _needs.ShapeOf(offered.Row), due.Count > 0 && offered.Reading.Segments.Any(x => due.Contains(x.Correspondence))));
             }
         }
 
         return found;
     }
 
-    private int TargetAt(int row, HashSet<int> targets)
+    private bool[] BitsOf(IEnumerable<Taught> things)
+    {
+        var bits = new bool[_needs.Bits.Count];
+        foreach (var bit in things.SelectMany(stock.Rules.Holds))
+        {
+            bits[bit] = true;
+        }
+
+        return bits;
+    }
+
+    private int TargetAt(int row, bool[] targets)
     {
         var bits = _needs.BitsOf(row);
         for (var i = 0; i < bits.Length; i++)
         {
-            if (targets.Contains(bits[i]))
+            if (targets[bits[i]])
             {
                 return i;
             }

@@ -8,20 +8,20 @@ namespace BoldLadder.Core.Choosing;
 /// <param name="Meant">For a word with several readings the one that the sentence needs, by word in lower case.</param>
 public sealed record Sentence(string Text, IReadOnlyList<string> Words, IReadOnlyDictionary<string, Segmentation> Meant)
 {
+    private static readonly Dictionary<string, Segmentation> AsUsual = [];
+
+    /// <summary>A line in which print alone says how each word is read.</summary>
+    public static Sentence Of(string line) => new(line, SentenceBank.WordsOf(line), AsUsual);
+
     /// <summary>True when every word can be read, in the reading that the sentence needs, or is a tricky word taught.</summary>
-    public bool IsReadable(Judge judge) => Words.All(x => judge.IsLegal(x)
-        && (!Meant.TryGetValue(x.ToLowerInvariant(), out var reading)
-            || judge.Taught.TrickyWords.Contains(x.ToLowerInvariant()) || judge.Blockers(reading, null).Count == 0));
+    public bool IsReadable(Judge judge) => Words.All(judge.IsLegal) && IsMeantReadable(judge);
+
+    /// <summary>True when the readings that the sentence needs are taught, or the words as tricky ones.</summary>
+    internal bool IsMeantReadable(Judge judge) =>
+        Meant.All(x => judge.Taught.TrickyWords.Contains(x.Key) || judge.Blockers(x.Value, null).Count == 0);
 }
 
-/// <summary>A sentence with what makes it fit today.</summary>
-/// <param name="Targets">Words in it that hold what is taught, each occurrence counted.</param>
-public readonly record struct GradedSentence(Sentence Sentence, int Targets);
-
-/// <summary>
-/// The bank of sentences, graded by the same verdicts as words: each word readable, or a tricky
-/// word that was taught.
-/// </summary>
+/// <summary>The sentences and phrases that ship, as people have written them.</summary>
 public sealed class SentenceBank
 {
     private SentenceBank(IReadOnlyList<Sentence> sentences) => Sentences = sentences;
@@ -31,13 +31,6 @@ public sealed class SentenceBank
     /// <summary>The sentences as an American school has them.</summary>
     public SentenceBank In(AmericanForms forms) => new(
         [.. Sentences.Select(x => forms.In(x.Text) is var text && text != x.Text ? x with { Text = text, Words = WordsOf(text) } : x).DistinctBy(x => x.Text)]);
-
-    /// <summary>The same with further lines, those it has already left out.</summary>
-    public SentenceBank With(IEnumerable<string> lines)
-    {
-        var known = Sentences.Select(x => x.Text).ToHashSet();
-        return new SentenceBank([.. Sentences, .. lines.Where(known.Add).Select(x => new Sentence(x, WordsOf(x), new Dictionary<string, Segmentation>()))]);
-    }
 
     /// <summary>
     /// Reads data/sentences.txt: one sentence a line, <c>#</c> for a note. After a tab, a word with
@@ -92,9 +85,4 @@ public sealed class SentenceBank
 
         return words;
     }
-
-    /// <summary>Sentences of which every word can be read, with how often they hold the target.</summary>
-    /// <param name="isTarget">Whether a word, found in the lexicon, holds what is taught.</param>
-    public IEnumerable<GradedSentence> Readable(Judge judge, Func<string, bool> isTarget) =>
-        Sentences.Where(x => x.IsReadable(judge)).Select(x => new GradedSentence(x, x.Words.Count(isTarget)));
 }

@@ -8,11 +8,20 @@ public sealed class SpokenSentences
 {
     private readonly Dictionary<string, string> _lines;
 
-    private SpokenSentences(Dictionary<string, string> lines) => _lines = lines;
+    private readonly Lazy<IReadOnlyList<Sentence>> _sentences;
+
+    private SpokenSentences(Dictionary<string, string> lines)
+    {
+        _lines = lines;
+        _sentences = new Lazy<IReadOnlyList<Sentence>>(() => [.. lines.Values.Select(x => Sentence.Of(x))]);
+    }
 
     public int Count => _lines.Count;
 
     public IEnumerable<(string Word, string Line)> All => _lines.Select(x => (x.Key, x.Value));
+
+    /// <summary>The lines as sentences, taken apart once.</summary>
+    public IReadOnlyList<Sentence> Sentences => _sentences.Value;
 
     /// <summary>The line for a word, or null.</summary>
     public string? Find(string word) => _lines.GetValueOrDefault(word.ToLowerInvariant());

@@ -33,7 +33,7 @@ public sealed class WordStock
         Evidence = new SpellingEvidence(rules);
 
         // What the adult says of a word is a sentence to read too, once children can.
-        Sentences = sentences.With(spoken.All.Select(x => x.Line).Where(x => SentenceBank.WordsOf(x).All(IsPlain)));
+        Sentences = new SchoolSentences(Words, sentences.Sentences.Concat(spoken.Sentences.Where(x => x.Words.All(IsPlain))));
         Homophones = new Homophones(rules.Needs.Words, switchedMerges);
         Offered = [.. Words.Words.Where(rules.Needs.MayOffer).Select(Offer)];
     }
@@ -52,7 +52,7 @@ public sealed class WordStock
     /// <summary>What proves made-up words; null where none are used.</summary>
     public MadeUpCheck? MadeUp => _madeUp?.Value;
 
-    public SentenceBank Sentences { get; }
+    public SchoolSentences Sentences { get; }
 
     public SpokenSentences Spoken { get; }
 

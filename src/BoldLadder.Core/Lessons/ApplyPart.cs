@@ -68,18 +68,12 @@ internal static class ApplyPart
         var tricky = brief.Rung?.TrickyWords.Select(x => x.ToLowerInvariant()).ToHashSet() ?? [];
 
         // On a day of tricky words they alone are the target, not what the lessons before taught.
-        var isTarget = Remembered(tricky.Count > 0 ? tricky.Contains : choice.Holding(brief.Targets));
-        var isLate = Remembered(choice.Holding(brief.Log.Taught.TakeLast(Lately).SelectMany(x => x.Things)));
-        return [.. brief.Stock.Sentences.Readable(brief.Judge, isTarget)
-            .Select(x => (x, Worth: (3 * Math.Min(3, x.Targets)) + (0.25 * Math.Min(8, x.Sentence.Words.Count))
-                + (0.7 * Math.Min(3, x.Sentence.Words.Count(w => isLate(w))))
+        var holdsTarget = choice.Holding(brief.Targets);
+        var holdsLate = choice.Holding(brief.Log.Taught.TakeLast(Lately).SelectMany(x => x.Things));
+        return [.. brief.Stock.Sentences.Readable(
+                brief.Judge, x => tricky.Count > 0 ? tricky.Contains(x.Key) : x.Word is { } word && holdsTarget(word), x => x.Word is { } word && holdsLate(word))
+            .Select(x => (x, Worth: (3 * Math.Min(3, x.Targets)) + (0.25 * Math.Min(8, x.Sentence.Words.Count)) + (0.7 * Math.Min(3, x.Late))
                 - (4 * brief.Log.TimesRead.GetValueOrDefault(x.Sentence.Text)) + dice.Next()))
             .OrderByDescending(x => x.Worth).Select(x => x.x)];
-    }
-
-    private static Func<string, bool> Remembered(Predicate<string> holds)
-    {
-        var known = new Dictionary<string, bool>(StringComparer.OrdinalIgnoreCase);
-        return word => known.TryGetValue(word, out var found) ? found : known[word] = holds(word.ToLowerInvariant());
     }
 }

@@ -91,7 +91,7 @@ internal static class PractisePart
 
         var choice = new SpellingChoice(brief.Stock);
         var holding = new ReadingChoice(brief.Stock).Holding(brief.Targets);
-        bool IsToday(ChosenSpelling x) => brief.Targets.Count == 0 || holding(x.Word.Key);
+        bool IsToday(ChosenSpelling x) => brief.Targets.Count == 0 || holding(x.Word);
         var seed = (ulong)dice.Next(int.MaxValue);
         var fresh = choice.Choose(Ask(brief, count, used, seed)).Where(IsToday).ToList();
         var kept = brief.Kept.Select(x => x.Item.Text.ToLowerInvariant()).ToHashSet();

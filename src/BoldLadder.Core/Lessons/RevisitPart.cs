@@ -105,10 +105,10 @@ public static class RevisitPart
         }
 
         var holding = new ReadingChoice(brief.Stock).Holding(last.Things);
-        var words = dice.Mix(last.Read.Distinct().Where(x => brief.Stock.Words.Find(x) is { } found && brief.Judge.IsReadable(found.Word)))
+        var words = dice.Mix(last.Read.Distinct().Select(brief.Stock.Words.FindWord).OfType<Words.LexiconWord>().Where(brief.Judge.IsReadable))
             .OrderByDescending(x => holding(x))
-            .Where(x => kept.All(k => k.Text != x)).Take(ReadAgain - kept.Count);
-        return [.. kept, .. words.Select(x => make.Word(x, "From the last lesson, to be read faster."))];
+            .Where(x => kept.All(k => k.Text != x.Spelling)).Take(ReadAgain - kept.Count);
+        return [.. kept, .. words.Select(x => make.Word(x.Key, "From the last lesson, to be read faster."))];
     }
 
     private static string Why(DueItem due) =>

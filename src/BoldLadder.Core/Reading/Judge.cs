@@ -25,9 +25,13 @@ public sealed class Judge(TaughtSet taught)
     }
 
     /// <summary>True when the children can read the word: quicker than a whole verdict.</summary>
-    public bool IsLegal(string spelling) => Taught.TrickyWords.Contains(spelling.ToLowerInvariant())
-        ? Of(spelling).Legal
-        : _needs.Words.FindWord(spelling) is { Suitability: not Suitability.Unsuitable } word && IsReadable(word);
+    public bool IsLegal(string spelling) => spelling.ToLowerInvariant() is var key && IsLegal(key, _needs.Words.FindWord(key));
+
+    /// <summary>The same for a word that was looked up before.</summary>
+    /// <param name="key">In small letters.</param>
+    internal bool IsLegal(string key, LexiconWord? word) => Taught.TrickyWords.Contains(key)
+        ? word is null || word.Suitability != Suitability.Unsuitable
+        : word is { Suitability: not Suitability.Unsuitable } && IsReadable(word);
 
     /// <summary>True when all of a word's parts are taught; quicker than a whole verdict.</summary>
     public bool IsReadable(LexiconWord word)

@@ -1,5 +1,3 @@
-using BoldLadder.Core.Sounds;
-
 namespace BoldLadder.Core.Words;
 
 /// <summary>Words that sound the same in an accent, its merges counted.</summary>
@@ -15,7 +13,7 @@ public sealed class Homophones
         _canonical = words.Accent.Canonical(switchedMerges);
         foreach (var word in words.Words)
         {
-            foreach (var sound in words.Of(word).Readings.Select(SoundOf).Distinct())
+            foreach (var sound in SoundsOf(word))
             {
                 if (!_bySound.TryGetValue(sound, out var same))
                 {
@@ -29,19 +27,11 @@ public sealed class Homophones
 
     /// <summary>Other words that sound like a word, commonest first.</summary>
     public IReadOnlyList<LexiconWord> Of(LexiconWord word) =>
-        [.. _words.Of(word).Readings.SelectMany(x => _bySound[SoundOf(x)]).Where(x => x.Key != word.Key).Distinct().OrderBy(x => x.Rank)];
+        [.. SoundsOf(word).SelectMany(x => _bySound[x]).Where(x => x.Key != word.Key).Distinct().OrderBy(x => x.Rank)];
 
     /// <summary>All sets of two words or more, each commonest first.</summary>
     public IEnumerable<IReadOnlyList<LexiconWord>> Sets() =>
         _bySound.Values.Where(x => x.Count > 1).Select(x => (IReadOnlyList<LexiconWord>)[.. x.Distinct().OrderBy(w => w.Rank)]).OrderBy(x => x[0].Rank);
 
-    private string SoundOf(Segmentation reading) =>
-        string.Create(reading.Phonemes.Count(), reading, (span, r) =>
-        {
-            var i = 0;
-            foreach (var phoneme in r.Phonemes)
-            {
-                span[i++] = (char)('A' + _canonical[phoneme.Index]);
-            }
-        });
+    private IEnumerable<string> SoundsOf(LexiconWord word) => _words.Sounds(word).Select(x => SoundCode.Heard(x, _canonical)).Distinct();
 }

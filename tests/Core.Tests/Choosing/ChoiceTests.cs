@@ -164,11 +164,11 @@ public class ChoiceTests
     [Fact]
     public void What_is_said_of_a_word_is_a_sentence_to_read_where_print_says_how_each_word_is_read()
     {
-        var texts = World.South.Sentences.Sentences.Select(x => x.Text).ToHashSet();
+        var texts = World.South.Sentences.All.Select(x => x.Text).ToHashSet();
         Assert.Contains(World.Spoken.Find("night")!, texts);
         Assert.DoesNotContain(World.Spoken.Find("lead")!, texts);
         Assert.DoesNotContain(World.Spoken.Find("thief")!, texts);
-        Assert.Equal(texts.Count, World.South.Sentences.Sentences.Count);
+        Assert.Equal(texts.Count, World.South.Sentences.All.Count);
         Assert.True(texts.Count > 4000, $"{texts.Count}");
     }
 
@@ -179,7 +179,7 @@ public class ChoiceTests
         Assert.Throws<FormatException>(() => AmericanForms.Parse("mum"));
         Assert.Throws<FormatException>(() => AmericanForms.Parse("mum\tmom\nmum\tma"));
         var notUsed = World.Forms.NotUsed.ToHashSet();
-        Assert.DoesNotContain(World.Us.Sentences.Sentences.SelectMany(x => x.Words), x => notUsed.Contains(x.ToLowerInvariant()));
+        Assert.DoesNotContain(World.Us.Sentences.All.SelectMany(x => x.Words), x => notUsed.Contains(x.ToLowerInvariant()));
         Assert.DoesNotContain(World.Us.Offered, x => notUsed.Contains(x.Word.Key));
         Assert.Contains(World.South.Offered, x => x.Word.Key == "mum");
         Assert.All(World.Us.Spoken.All.Where(x => !notUsed.Contains(x.Word)), x => Assert.Contains(
