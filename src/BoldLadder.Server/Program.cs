@@ -68,6 +68,7 @@ SchoolRoutes.Map(app, school);
 LessonRoutes.Map(school);
 LadderRoutes.Map(school);
 SchoolWordRoutes.Map(school);
+GroupLists.Map(school);
 OwnWordRoutes.Map(school);
 app.MapFallback("/api/{**path}", () => Problems.Missing("address", "There is nothing at this address."));
 app.MapFallbackToFile("index.html");

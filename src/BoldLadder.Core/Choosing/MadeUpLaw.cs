@@ -15,8 +15,6 @@ public sealed class MadeUpLaw
     // Words rarer than this lend no pattern: borrowings gather there.
     private const int CommonWords = 12_000;
 
-    private static readonly string[] ShortVowels = ["a", "e", "i", "o", "u", "uu"];
-
     // Source: the domain's list. After a short vowel at the end of one syllable these are written otherwise.
     private static readonly Dictionary<string, string> AfterShort = new()
     {
@@ -52,7 +50,7 @@ public sealed class MadeUpLaw
 
     private sealed record Shape(IReadOnlyList<Correspondence> Onset, Correspondence Vowel, IReadOnlyList<Correspondence> Coda)
     {
-        public bool IsShort => Vowel.Grapheme.Text.Length == 1 && ShortVowels.Contains(Vowel.Sound.Key);
+        public bool IsShort => Vowels.IsShort(Vowel);
 
         /// <summary>The parts of a reading of one syllable; null for longer ones.</summary>
         public static Shape? Of(Segmentation reading)
@@ -114,7 +112,7 @@ public sealed class MadeUpLaw
             return $"after a short vowel the last {shape.Coda[0].Grapheme.Text} is written {better}";
         }
 
-        if (shape.Coda.Count > 0 && OnlyAfterShort.Contains(shape.Coda[0].Grapheme.Text) && !ShortVowels.Contains(shape.Vowel.Sound.Key))
+        if (shape.Coda.Count > 0 && OnlyAfterShort.Contains(shape.Coda[0].Grapheme.Text) && !Vowels.IsShortSound(shape.Vowel.Sound))
         {
             return $"{shape.Coda[0].Grapheme.Text} stands only after a short vowel";
         }

@@ -1,3 +1,4 @@
+using BoldLadder.Core.Sounds;
 using BoldLadder.Core.Words;
 
 namespace BoldLadder.Core.Choosing;
@@ -9,7 +10,7 @@ public sealed record WordPair(OfferedWord One, OfferedWord Other, string Reason)
 public sealed class WordPairs(WordLists lists, WordStock stock)
 {
     /// <summary>Words one correspondence apart whose sounds there are the two asked for, or any two when none are.</summary>
-    public IEnumerable<WordPair> Minimal(ListBrief brief, Sounds.Sound? one = null, Sounds.Sound? other = null) =>
+    public IEnumerable<WordPair> Minimal(ListBrief brief, Sound? one = null, Sound? other = null) =>
         from step in Steps(brief, ChainMove.Changed)
         let was = step.Step.From!.Value
         let now = step.Step.To!.Value
@@ -21,10 +22,12 @@ public sealed class WordPairs(WordLists lists, WordStock stock)
     /// <summary>Short-vowel words beside their split-digraph partners: <i>hop, hope</i>.</summary>
     public IEnumerable<WordPair> ShortAndSplit(ListBrief brief) =>
         from step in Steps(brief, ChainMove.Changed)
-        let was = step.Step.From!.Value.Grapheme
-        let now = step.Step.To!.Value.Grapheme
-        where now.IsSplit && was.Text == now.LeadingLetters && step.Other.Word.Key == step.One.Word.Key + "e"
-        select new WordPair(step.One, step.Other, $"the e makes {was.Text} say {step.Step.To!.Value.Sound.Key}");
+        let was = step.Step.From!.Value
+        let now = step.Step.To!.Value
+        where now.Grapheme.IsSplit && was.Grapheme.Text == now.Grapheme.LeadingLetters && step.Other.Word.Key == step.One.Word.Key + "e"
+            && Vowels.IsShort(was)
+        select new WordPair(
+            step.One, step.Other, $"the e makes {was.Grapheme.Text} say {(Vowels.IsName(was.Grapheme.Text[0], now.Sound.Key) ? "its name" : now.Sound.Key)}");
 
     /// <summary>A word, and the same with a consonant added in front: <i>lap, clap</i>.</summary>
     public IEnumerable<WordPair> AddedInFront(ListBrief brief) => Added(brief, ChainPlace.Start);

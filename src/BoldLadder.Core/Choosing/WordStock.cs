@@ -4,7 +4,7 @@ using BoldLadder.Core.Words;
 namespace BoldLadder.Core.Choosing;
 
 /// <summary>A word that may be offered, with what choosing looks at.</summary>
-/// <param name="Rime">The sounds from the last vowel on: words that share it rhyme.</param>
+/// <param name="Rime">The sounds from the first strong vowel on: words that share it rhyme.</param>
 /// <param name="RimeAt">The segment it begins with.</param>
 public sealed record OfferedWord(LexiconWord Word, int Row, Segmentation Reading, string Rime, int RimeAt)
 {
@@ -83,12 +83,13 @@ public sealed class WordStock
         return new OfferedWord(word, Rules.Needs.RowsOf(word.Rank).First, reading, rime, at);
     }
 
-    // Words rhyme from their last strong vowel on: not from that of an ending, nor from a weak one.
+    // Words rhyme from the vowel that is stressed. Which that is the lexicon does not say: from the first strong vowel on
+    // what is alike always rhymes (happy, nappy; about, shout), and what only ends alike (happy, see) does not pass for it.
     private static int RimeAt(Segmentation reading, EndedWord? ended)
     {
         var baseEnds = ended is { } e ? reading.Word.Length - e.Ending.Length : reading.Word.Length;
         var strong = Enumerable.Range(0, reading.Segments.Count)
             .Where(i => reading.Segments[i] is var x && x.Start < baseEnds && x.Correspondence.Sound is { IsVowel: true, First.Key: not "schwa" });
-        return strong.DefaultIfEmpty(0).Last();
+        return strong.DefaultIfEmpty(0).First();
     }
 }

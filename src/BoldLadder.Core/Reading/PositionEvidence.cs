@@ -27,8 +27,6 @@ public sealed class PositionEvidence
 {
     private const int Examples = 12, MostExceptions = 200;
 
-    private static readonly string[] ShortVowels = ["a", "e", "i", "o", "u", "uu"];
-
     private readonly List<Sighting> _sightings = [];
     private readonly ReadingRules _rules;
 
@@ -39,7 +37,7 @@ public sealed class PositionEvidence
 
         public string Place => At == 0 || Joined(At) ? "first" : At == Reading.Segments.Count - 1 || Joined(At + 1) ? "last" : "inside";
 
-        public bool AfterShortVowel => At > 0 && Reading.Segments[At - 1].Correspondence is { Grapheme.Text.Length: 1 } before && ShortVowels.Contains(before.Sound.Key);
+        public bool AfterShortVowel => At > 0 && Vowels.IsShort(Reading.Segments[At - 1].Correspondence);
 
         public char NextLetter => Reading.Segments[At].Start + Correspondence.Grapheme.LeadingLetters.Length is var at && at < Reading.Word.Length ? Reading.Word[at] : ' ';
 

@@ -53,18 +53,13 @@ public sealed record RuleOfThumb(
     {
         RuleClaim.SpeltSo => x.Correspondence.Grapheme == Grapheme,
         RuleClaim.StandsSo => Stands(x),
-        _ => NamesOf(x.Correspondence.Grapheme.Text[0]).Any(name => rules.SoundKey(x.Correspondence.Sound) == name),
+        _ => Vowels.IsName(x.Correspondence.Grapheme.Text[0], rules.SoundKey(x.Correspondence.Sound)),
     };
 
     private bool Stands(PositionEvidence.Sighting x) =>
         (Place is null || x.Place == Place) && (AfterShortVowel is null || x.AfterShortVowel == AfterShortVowel);
 
     private static bool IsVowelLetter(char letter) => letter is 'a' or 'e' or 'i' or 'o' or 'u' or 'y';
-
-    private static string[] NamesOf(char letter) => letter switch
-    {
-        'a' => ["ai"], 'e' => ["ee"], 'i' => ["igh"], 'o' => ["oa"], 'u' => ["y+oo", "oo"], _ => ["igh"],
-    };
 }
 
 /// <summary>A rule of thumb's count.</summary>

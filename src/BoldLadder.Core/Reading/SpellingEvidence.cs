@@ -24,8 +24,6 @@ public sealed class SpellingEvidence
     /// <summary>A best bet rests on at least this many words (source: domain rules).</summary>
     public const int BestBetWords = 8;
 
-    private static readonly string[] ShortVowels = ["a", "e", "i", "o", "u", "uu"];
-
     private readonly Dictionary<((int, int) Sound, SoundPlace Place), Dictionary<string, int>> _counts = [];
     private readonly ReadingRules _rules;
 
@@ -60,7 +58,7 @@ public sealed class SpellingEvidence
         }
 
         return segment < reading.Segments.Count - 1 ? SoundPlace.Inside
-            : ShortVowels.Contains(reading.Segments[segment - 1].Correspondence.Sound.Key) ? SoundPlace.LastAfterShortVowel
+            : Vowels.IsShortSound(reading.Segments[segment - 1].Correspondence.Sound) ? SoundPlace.LastAfterShortVowel
             : SoundPlace.Last;
     }
 

@@ -21,15 +21,13 @@ public readonly record struct Structure(
         .. "p+l p+r b+l b+r t+r d+r k+l k+r g+l g+r f+l f+r th+r sh+r s+p s+t s+k s+m s+n s+l s+w t+w d+w k+w".Split(' '),
     ];
 
-    private static readonly string[] ShortVowels = ["a", "e", "i", "o", "u", "uu"];
-
     public static Structure Of(Segmentation reading, LexiconWord? word = null) => Of(reading, word?.Joins ?? []);
 
     /// <param name="joins">Places of letters at which the word is joined; see <see cref="LexiconWord.Joins"/>.</param>
     public static Structure Of(Segmentation reading, IReadOnlyList<int> joins)
     {
         var segments = reading.Segments;
-        var vowels = Vowels(segments);
+        var vowels = VowelPlaces(segments);
         if (vowels.Count == 0)
         {
             return new Structure(new string('C', segments.Count), segments.Count, 1, segments.Count, 0, segments.Count);
@@ -65,14 +63,14 @@ public readonly record struct Structure(
         return [.. cuts.Prepend(0).Zip(cuts.Append(reading.Word.Length)).Select(x => reading.Word[x.First..x.Second])];
     }
 
-    private static List<int> Vowels(IReadOnlyList<Segment> segments) =>
+    private static List<int> VowelPlaces(IReadOnlyList<Segment> segments) =>
         [.. Enumerable.Range(0, segments.Count).Where(i => segments[i].Correspondence.Sound.IsVowel)];
 
     // The segment that each syllable starts with.
     private static List<int> Starts(Segmentation reading, IReadOnlyList<int> joins)
     {
         var segments = reading.Segments;
-        var vowels = Vowels(segments);
+        var vowels = VowelPlaces(segments);
         var starts = new List<int> { 0 };
         for (var v = 1; v < vowels.Count; v++)
         {
@@ -88,7 +86,7 @@ public readonly record struct Structure(
     private static int Boundary(IReadOnlyList<Segment> segments, int vowel, int next)
     {
         var between = next - vowel - 1;
-        var isShort = ShortVowels.Contains(segments[vowel].Correspondence.Sound.Key);
+        var isShort = Vowels.IsShortSound(segments[vowel].Correspondence.Sound);
         var syllabicL = segments[next].Correspondence.Grapheme.Text == "le";
         return between switch
         {

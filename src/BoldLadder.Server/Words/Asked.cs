@@ -1,3 +1,4 @@
+using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Reading;
 using BoldLadder.Core.Sounds;
 using BoldLadder.Server.Hosting;
@@ -73,6 +74,12 @@ internal static class Asked
         problem = Problems.Bad(field, $"{Shorten(reason)}.");
         return null;
     }
+
+    public const string PlaceSentence = "A place is first, inside, last or anywhere.";
+
+    /// <summary>A place by its name; anywhere when none is said. False when there is no such place.</summary>
+    public static bool Place(string? text, out WantedPlace place) =>
+        Enum.TryParse(text ?? "anywhere", true, out place) && char.IsLetter((text ?? "a").FirstOrDefault());
 
     public static Grapheme? Grapheme(string? text, out ProblemHttpResult? problem)
     {

@@ -89,9 +89,9 @@ public static class PublicChoices
             return problem;
         }
 
-        if (!Enum.TryParse<WantedPlace>(request.Place ?? "anywhere", true, out var place) || !char.IsLetter((request.Place ?? "a").FirstOrDefault()))
+        if (!Asked.Place(request.Place, out var place))
         {
-            return Problems.Bad("place", "A place is first, inside, last or anywhere.");
+            return Problems.Bad("place", Asked.PlaceSentence);
         }
 
         var kind = request.Kind ?? "words";
@@ -109,17 +109,8 @@ public static class PublicChoices
         var brief = new ListBrief(
             asked.Judge, sound, grapheme, place, request.Without, request.FewestSounds, request.MostSounds,
             new WordShape(12, request.MostTogether, request.MostSyllables));
-        IEnumerable<WordFamily>? families = kind switch
-        {
-            "words" => [new WordFamily("", [.. lists.Words(brief)])],
-            "rhymes" => lists.Rhymes(brief, false),
-            "rhymes-spelt-alike" => lists.Rhymes(brief, true),
-            "by-spelling" => lists.BySpelling(brief),
-            "by-ending-sound" => lists.ByEndingSound(brief, request.Ending!),
-            _ => null,
-        };
-        return families is null
-            ? Problems.Bad("kind", "A list is words, rhymes, rhymes-spelt-alike, by-spelling or by-ending-sound.")
+        return ListKinds.Families(kind, lists, brief, request.Ending) is not { } families
+            ? Problems.Bad("kind", ListKinds.ListSentence)
             : TypedResults.Ok<IReadOnlyList<FamilyView>>(
                 [.. families.Take(request.Count).Select(x => new FamilyView(x.Shared, [.. x.Words.Take(request.Count).Select(ListedWordView.Of)]))]);
     }
@@ -143,18 +134,9 @@ public static class PublicChoices
             return Problems.Bad(one is null ? "one" : "other", "Give both sounds of the contrast, or neither.");
         }
 
-        var pairs = new WordPairs(new WordLists(asked.Stock), asked.Stock);
         var brief = new ListBrief(asked.Judge, MostSounds: request.MostSounds);
-        var found = (request.Kind ?? "minimal") switch
-        {
-            "minimal" => pairs.Minimal(brief, one, other),
-            "short-split" => pairs.ShortAndSplit(brief),
-            "added-in-front" => pairs.AddedInFront(brief),
-            "added-at-end" => pairs.AddedAtEnd(brief),
-            _ => null,
-        };
-        return found is null
-            ? Problems.Bad("kind", "Pairs are minimal, short-split, added-in-front or added-at-end.")
+        return ListKinds.Pairs(request.Kind ?? "minimal", asked.Stock, brief, one, other) is not { } found
+            ? Problems.Bad("kind", ListKinds.PairSentence)
             : TypedResults.Ok<IReadOnlyList<PairView>>([.. found.Take(request.Count).Select(x => new PairView(x.One.Word.Spelling, x.Other.Word.Spelling, x.Reason))]);
     }
 

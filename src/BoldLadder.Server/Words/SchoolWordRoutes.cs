@@ -16,10 +16,11 @@ namespace BoldLadder.Server.Words;
 /// <param name="Split">The first reading as it is written, for correcting.</param>
 /// <param name="From">The rung from which it can be read; null when no rung makes it readable.</param>
 /// <param name="Own">The school added the word or changed it.</param>
+/// <param name="AsMadeUp">For a word in no list: what there is to say of it as a made-up word.</param>
 public sealed record WordView(
     string Spelling, string Verdict, string Status, string Split, IReadOnlyList<PieceView> Pieces, int Sounds, int Syllables, string Structure,
     IReadOnlyList<BlockerView> Blockers, BlockerView? From, bool Own, string? Base, string? Ending,
-    string Familiarity, IReadOnlyList<string> SoundAlikes, string? Spoken);
+    string Familiarity, IReadOnlyList<string> SoundAlikes, string? Spoken, string? AsMadeUp);
 
 /// <summary>Words as a group of a school meets them.</summary>
 public static class SchoolWordRoutes
@@ -58,7 +59,7 @@ public static class SchoolWordRoutes
             found.Word.Spelling, verdict.Key, "known", reading.ToString(), PieceView.Of(reading, found.Word.Ended, judge, []),
             reading.SoundCount, structure.Syllables, structure.Pattern, BlockerView.Of(verdict.Blockers, room),
             place == Unlocking.Never ? null : FromRung(place, room), found.Own, found.Word.Ended?.Base, found.Word.Ended?.Ending,
-            Describe(found.Word), [.. room.Stock.SoundAlikes(found.Word).Select(x => x.Spelling)], room.Stock.Spoken.Find(found.Word.Key));
+            Describe(found.Word), [.. room.Stock.SoundAlikes(found.Word).Select(x => x.Spelling)], room.Stock.Spoken.Find(found.Word.Key), null);
     }
 
     private static WordView Guessed(string spelling, Classroom room, Judge judge, Library library)
@@ -69,7 +70,7 @@ public static class SchoolWordRoutes
         return new WordView(
             spelling, judge.Of(spelling).Key, guess is null ? "unknown" : "guess", guess?.ToString() ?? "",
             guess is null ? [] : PieceView.Of(guess, null, judge, []), guess?.SoundCount ?? 0, structure.Syllables, structure.Pattern ?? "",
-            BlockerView.Of(blockers, room), null, false, null, null, "not in the word list", [], null);
+            BlockerView.Of(blockers, room), null, false, null, null, "not in the word list", [], null, room.Stock.MadeUp?.Of(spelling).Reason);
     }
 
     private static BlockerView FromRung(int place, Classroom room)

@@ -68,8 +68,25 @@ public class ListTests
     }
 
     [Fact]
-    public void Short_vowel_words_stand_beside_their_split_digraph_partners() =>
-        Assert.Contains(Pairs.ShortAndSplit(new ListBrief()), x => x is { One.Word.Key: "hop", Other.Word.Key: "hope" });
+    public void What_only_ends_alike_does_not_pass_for_a_rhyme()
+    {
+        var families = Lists.Rhymes(new ListBrief(), false).Select(x => Keys(x.Words)).ToList();
+        Assert.DoesNotContain("happy", families.Single(x => x.Contains("see")));
+        Assert.DoesNotContain("secret", families.Single(x => x.Contains("sit")));
+        Assert.Contains("about", families.Single(x => x.Contains("shout")));
+        Assert.Contains("yellow", families.Single(x => x.Contains("fellow")));
+        Assert.All(families, x => Assert.True(x.Count >= 3));
+    }
+
+    [Fact]
+    public void Short_vowel_words_stand_beside_their_split_digraph_partners()
+    {
+        var pairs = Pairs.ShortAndSplit(new ListBrief()).ToList();
+        Assert.Equal("the e makes o say its name", pairs.Single(x => x is { One.Word.Key: "hop", Other.Word.Key: "hope" }).Reason);
+        Assert.DoesNotContain(pairs, x => x.One.Word.Key is "past");
+        Assert.All(pairs, x => Assert.Equal(x.One.Word.Key + "e", x.Other.Word.Key));
+        Assert.Contains(new WordPairs(new WordLists(World.Us), World.Us).ShortAndSplit(new ListBrief()), x => x.One.Word.Key is "past");
+    }
 
     [Fact]
     public void A_word_stands_beside_itself_with_a_consonant_added_in_front() =>

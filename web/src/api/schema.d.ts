@@ -1116,6 +1116,82 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/schools/{schoolId}/groups/{groupId}/lists": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A list of words for a group: by sound, rhyme, spelling or ending, pairs, a chain, made-up words. */
+        get: {
+            parameters: {
+                query?: {
+                    kind?: string;
+                    of?: string;
+                    sound?: string;
+                    place?: string;
+                    ending?: string;
+                    fewest?: number;
+                    most?: number;
+                    turn?: number;
+                    asIf?: string;
+                };
+                header?: never;
+                path: {
+                    schoolId: string;
+                    groupId: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["GroupListView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Too Many Requests */
+                429: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/schools/{schoolId}/words/{spelling}/split": {
         parameters: {
             query?: never;
@@ -1750,10 +1826,31 @@ export interface components {
         };
         /** @enum {unknown} */
         GraphemeKind: "single" | "doubled" | "digraph" | "trigraph" | "fourLetters" | "split";
+        GroupFamilyView: {
+            shared: string;
+            words: components["schemas"]["GroupWordView"][];
+        };
+        GroupListView: {
+            strip: components["schemas"]["Strip"];
+            group: string;
+            accent: string;
+            kind: string;
+            /** Format: int32 */
+            words: number;
+            families: components["schemas"]["GroupFamilyView"][];
+            empty: string;
+            sounds: components["schemas"]["SoundChoice"][];
+            endings: string[];
+        };
         GroupSummary: {
             /** Format: uuid */
             id: string;
             name: string;
+        };
+        GroupWordView: {
+            spelling: string;
+            pieces: components["schemas"]["PieceView"][];
+            reason: string;
         };
         HeavyWeek: {
             /** Format: int32 */
@@ -2174,6 +2271,12 @@ export interface components {
             /** Format: int32 */
             syllables: number;
         };
+        SoundChoice: {
+            key: string;
+            ipa: string;
+            example: string;
+            spellings: string[];
+        };
         SoundSpellings: {
             sound: string;
             /** Format: int32 */
@@ -2280,6 +2383,7 @@ export interface components {
             familiarity: string;
             soundAlikes: string[];
             spoken: null | string;
+            asMadeUp: null | string;
         };
     };
     responses: never;
@@ -2302,7 +2406,10 @@ export type CsvTaken = components['schemas']['CsvTaken'];
 export type DraftRevisionRequest = components['schemas']['DraftRevisionRequest'];
 export type FamilyView = components['schemas']['FamilyView'];
 export type GraphemeKind = components['schemas']['GraphemeKind'];
+export type GroupFamilyView = components['schemas']['GroupFamilyView'];
+export type GroupListView = components['schemas']['GroupListView'];
 export type GroupSummary = components['schemas']['GroupSummary'];
+export type GroupWordView = components['schemas']['GroupWordView'];
 export type HeavyWeek = components['schemas']['HeavyWeek'];
 export type HomophoneSet = components['schemas']['HomophoneSet'];
 export type ItemKind = components['schemas']['ItemKind'];
@@ -2352,6 +2459,7 @@ export type SchoolView = components['schemas']['SchoolView'];
 export type SectionView = components['schemas']['SectionView'];
 export type SegmentView = components['schemas']['SegmentView'];
 export type ShapeView = components['schemas']['ShapeView'];
+export type SoundChoice = components['schemas']['SoundChoice'];
 export type SoundSpellings = components['schemas']['SoundSpellings'];
 export type SoundsView = components['schemas']['SoundsView'];
 export type SpellingCount = components['schemas']['SpellingCount'];

@@ -6,6 +6,8 @@ import { TodayPage } from '../lessons/TodayPage';
 
 const LadderPage = lazy(() => import('../ladders/LadderPage').then((x) => ({ default: x.LadderPage })));
 
+const WordsPage = lazy(() => import('../lists/WordsPage').then((x) => ({ default: x.WordsPage })));
+
 export function App() {
   return (
     <Suspense fallback={<Waiting what="Opening" />}>
@@ -14,6 +16,7 @@ export function App() {
         <Route path="/:schoolId" element={<FirstGroup />} />
         <Route path="/:schoolId/:groupId/today/:day?" element={<TodayPage />} />
         <Route path="/:schoolId/:groupId/ladder/:rungId?" element={<LadderPage />} />
+        <Route path="/:schoolId/:groupId/words" element={<WordsPage />} />
         <Route path="*" element={<Nothing />} />
       </Routes>
     </Suspense>

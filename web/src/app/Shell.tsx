@@ -44,6 +44,7 @@ export function Shell({ strip, dock, dockName, foot, children }: Props) {
           <nav aria-label="Places">
             <NavLink to={place.to('today')}>Today</NavLink>
             <NavLink to={place.to('ladder')}>Ladder</NavLink>
+            <NavLink to={place.to('words')}>Words</NavLink>
           </nav>
           <GroupChoice groups={school.data?.groups ?? []} />
           <AskBox strip={strip} />

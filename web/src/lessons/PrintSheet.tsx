@@ -1,6 +1,6 @@
-import { useEffect, useRef, useState, type CSSProperties } from 'react';
 import type { BlockView, ItemView, LessonView, Release } from '../api/schema';
 import { fullDay } from '../app/dates';
+import { Sheet } from '../app/Sheet';
 import { shown } from '../words/grapheme';
 import { Word } from '../words/Word';
 import { SentenceText } from './Item';
@@ -13,23 +13,10 @@ const RELEASE: Record<Release, string> = {
   alone: 'alone:',
 };
 
-/** The height of a Letter page inside its margins, the shorter of the two papers, in CSS pixels. */
-const PAGE = (254 / 25.4) * 96;
-
 /** The lesson as one page for the adult: it can be followed with no training. Seen in print only. */
 export function PrintSheet({ lesson }: { lesson: LessonView }) {
-  const sheet = useRef<HTMLElement>(null);
-  const [fit, setFit] = useState(1);
-  useEffect(() => {
-    if (!sheet.current) return;
-    const watch = new ResizeObserver(([x]) => {
-      if (x && !window.matchMedia('print').matches) setFit(Math.min(1, PAGE / x.contentRect.height));
-    });
-    watch.observe(sheet.current);
-    return () => watch.disconnect();
-  }, []);
   return (
-    <article className="sheet" aria-hidden="true" ref={sheet} style={{ '--fit': fit } as CSSProperties}>
+    <Sheet>
       <header>
         <h1>
           {lesson.group}: {shown(lesson.title)}
@@ -65,7 +52,7 @@ export function PrintSheet({ lesson }: { lesson: LessonView }) {
         </section>
       ))}
       <footer>Have ready: {lesson.ready.join(', ')}. Say sounds pure and short.</footer>
-    </article>
+    </Sheet>
   );
 }
 

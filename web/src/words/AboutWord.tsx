@@ -9,6 +9,7 @@ export function AboutWord({ word }: { word: WordView }) {
   return (
     <>
       <p className="facts">{facts.join(' · ')}</p>
+      {word.asMadeUp && <p className="facts">As a made-up word: {word.asMadeUp}</p>}
       {word.spoken && <p className="spoken">“{word.spoken}”</p>}
       {word.soundAlikes.length > 0 && (
         <p className="facts">

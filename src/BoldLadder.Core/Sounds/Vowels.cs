@@ -1,0 +1,24 @@
+namespace BoldLadder.Core.Sounds;
+
+/// <summary>What teachers call short vowels and the names of vowel letters. Source: the domain's own lists.</summary>
+public static class Vowels
+{
+    private static readonly string[] Short = ["a", "e", "i", "o", "u", "uu"];
+
+    /// <summary>True for the sound of a short vowel, however it is spelt: the e of <i>bread</i> too.</summary>
+    public static bool IsShortSound(Sound sound) => Short.Contains(sound.Key);
+
+    /// <summary>True for a single letter that says a short vowel: <i>hop</i>, but not <i>bread</i>, and not <i>past</i> where it has the vowel of <i>car</i>.</summary>
+    public static bool IsShort(Correspondence correspondence) => correspondence.Grapheme.Text.Length == 1 && IsShortSound(correspondence.Sound);
+
+    /// <summary>True when a sound is the name of a vowel letter: <i>ai</i> of a, <i>ee</i> of e.</summary>
+    public static bool IsName(char letter, string soundKey) => letter switch
+    {
+        'a' => soundKey == "ai",
+        'e' => soundKey == "ee",
+        'i' or 'y' => soundKey == "igh",
+        'o' => soundKey == "oa",
+        'u' => soundKey is "y+oo" or "oo",
+        _ => false,
+    };
+}
