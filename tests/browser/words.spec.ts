@@ -10,7 +10,7 @@ test('a word in no list is added from the Ask box, is read at once, and goes out
   teacher.expected.add(400);
   await answer.getByLabel('Each spelling with its sound').fill('z:z i:i');
   await answer.getByRole('button', { name: 'Add the word' }).click();
-  await expect(answer.locator('.form-problem')).toContainText('does not fit');
+  await expect(answer.locator('.invalid-feedback')).toContainText('does not fit');
   await answer.getByLabel('Each spelling with its sound').fill('z:z i:i b:b');
   await answer.getByLabel('A sentence that gives').fill('Zib is our class rabbit.');
   await answer.getByRole('button', { name: 'Add the word' }).click();

@@ -12,6 +12,15 @@ public readonly record struct RefusedWord(string Word, Verdict Verdict);
 /// </summary>
 public static class TypedText
 {
+    /// <summary>Why an item is not typed over at all, as a sentence; null when it can be.</summary>
+    public static string? WhyNot(Lesson lesson, LessonItem item) =>
+        item.Kind is ItemKind.Card or ItemKind.Sound ? "A card or a sound can be swapped or dropped, not typed over."
+
+        // A made-up word is proved, and a chain holds together, only as they were made.
+        : item.Kind is ItemKind.MadeUp || lesson.Blocks.Any(x => x.Activity == Activity.Chain && x.Items.Contains(item))
+            ? "A made-up word, or a word of a chain, can be dropped but not typed over."
+            : null;
+
     /// <summary>The words that stand against it; none when it can go in.</summary>
     /// <param name="asTricky">The adult takes words that can't be read yet as tricky; unsuitable ones stay out.</param>
     public static IReadOnlyList<RefusedWord> Refused(string text, Judge judge, bool asTricky) =>

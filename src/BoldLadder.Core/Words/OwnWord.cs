@@ -19,9 +19,11 @@ public sealed record OwnWord(string Spelling, IReadOnlyList<Segmentation> Readin
     /// <summary>Reads the parts as a person types them; on failure the field and a sentence that says what to do.</summary>
     /// <param name="split">Readings joined by <c>|</c>, each as correspondences: <c>sh:sh i:i p:p</c>.</param>
     /// <param name="familiarity"><c>4-5</c>, <c>6-7</c>, <c>later</c> or empty.</param>
-    /// <param name="known">Whether the lexicon holds a word.</param>
+    /// <param name="known">What the lexicon holds of a word.</param>
+    /// <param name="neverShown">Whether a word that the lexicon does not hold is one that no child is to see.</param>
     public static OwnWord? TryRead(
-        string spelling, string split, string familiarity, string spoken, Func<string, LexiconWord?> known, out (string Field, string Sentence) problem)
+        string spelling, string split, string familiarity, string spoken, Func<string, LexiconWord?> known, Predicate<string> neverShown,
+        out (string Field, string Sentence) problem)
     {
         var key = spelling.ToLowerInvariant();
         if (spelling.Length is 0 or > 40 || !key.All(x => x is >= 'a' and <= 'z'))
@@ -30,7 +32,7 @@ public sealed record OwnWord(string Spelling, IReadOnlyList<Segmentation> Readin
             return null;
         }
 
-        if (known(key) is { Suitability: Suitability.Unsuitable })
+        if (known(key) is { } held ? held.Suitability == Suitability.Unsuitable : neverShown(key))
         {
             problem = ("word", "That word is never offered to children, so a school can't add or change it.");
             return null;

@@ -57,6 +57,9 @@ public sealed class RealWords
     /// <summary>True when the list holds the spelling, as a word or a name.</summary>
     public bool IsSpelling(string word) => Array.BinarySearch(_spellings, Hash(word)) >= 0;
 
+    /// <summary>True when the word itself is never to be shown.</summary>
+    public bool IsNeverShown(string word) => _unsafe.Contains(word);
+
     /// <summary>The word itself, or one inside it, that is never to be shown; null when there is none.</summary>
     public string? UnsafeIn(string word) =>
         _unsafe.Contains(word) ? word : _unsafeInside.FirstOrDefault(x => word.Contains(x, StringComparison.Ordinal));

@@ -60,5 +60,5 @@ public sealed class Classrooms(BoldLadderDb db, StockCache stocks, Library libra
 
     // A word kept before the lexicon came to call it unsuitable is left aside: it is never offered, and the school must open.
     private OwnWord? OwnWordOf(OwnWordRow row) =>
-        OwnWord.TryRead(row.Spelling, row.Split, row.Familiarity, row.Spoken, library.Lexicon.Find, out _);
+        library.OwnWord(row.Spelling, row.Split, row.Familiarity, row.Spoken, out _);
 }

@@ -157,14 +157,9 @@ public static class LessonChanges
         }
 
         var single = item.Kind != ItemKind.Sentence;
-        if (item.Kind is ItemKind.Card or ItemKind.Sound)
+        if (TypedText.WhyNot(lesson, item) is { } whyNot)
         {
-            return (null, Problems.Bad("text", "A card or a sound can be swapped or dropped, not typed over."));
-        }
-
-        if (item.Kind is ItemKind.MadeUp || lesson.Blocks.Any(x => x.Activity == Activity.Chain && x.Items.Contains(item)))
-        {
-            return (null, Problems.Bad("text", "A made-up word, or a word of a chain, can be dropped but not typed over."));
+            return (null, Problems.Bad("text", whyNot));
         }
 
         if (single && Asked.CheckWord(text) is { } sentence)

@@ -38,7 +38,7 @@ public sealed record SoundChoice(string Key, string Ipa, string Example, IReadOn
 /// <param name="Families">The words, in families; a pair and a chain are families of their own.</param>
 /// <param name="Empty">What to say when there is nothing.</param>
 public sealed record GroupListView(
-    Strip Strip, string Group, string Accent, string Kind, int Words, IReadOnlyList<GroupFamilyView> Families, string Empty,
+    Strip Strip, string Group, DateOnly Day, string Accent, string Kind, int Words, IReadOnlyList<GroupFamilyView> Families, string Empty,
     IReadOnlyList<SoundChoice> Sounds, IReadOnlyList<string> Endings);
 
 /// <summary>Lists of words for a group: for practice, for games, for a display, and for the ear.</summary>
@@ -161,7 +161,7 @@ public static class GroupLists
             .Select(x => Core.Sounds.Sound.TryParse(x, out var sound, out _) ? sound : default)
             .Select(x => new SoundChoice(x.Key, PieceView.IpaOf(x, accent), x.Example, [.. taught[x.Key].Distinct()]));
         return new GroupListView(
-            Strip.Of(room), room.Group.Name, accent.Id, kind, all, families,
+            Strip.Of(room), room.Group.Name, room.Today, accent.Id, kind, all, families,
             families.Count > 0 ? "" : "No word fits. Ask for fewer things at once, or for words by ear.",
             [.. sounds], Endings.All);
     }

@@ -42,6 +42,10 @@ public sealed class Library
     /// <summary>What made-up words are proved against.</summary>
     public RealWords RealWords { get; }
 
+    /// <summary>A school's own word as it was typed or kept; null with the field and what to do when it can't be taken.</summary>
+    public OwnWord? OwnWord(string spelling, string split, string familiarity, string spoken, out (string Field, string Sentence) problem) =>
+        Core.Words.OwnWord.TryRead(spelling, split, familiarity, spoken, Lexicon.Find, RealWords.IsNeverShown, out problem);
+
     /// <summary>The sentences that ship, as the accent's country has them.</summary>
     public SentenceBank Sentences(Accent accent) => accent.IsAmerican ? _americanSentences : _sentences;
 

@@ -72,7 +72,7 @@ public static class OwnWordRoutes
     private static async Task<Results<NoContent, ProblemHttpResult>> Save(
         string spelling, string split, string familiarity, string spoken, SchoolRow school, BoldLadderDb db, Library library, CancellationToken cancel)
     {
-        if (Read(spelling, split, familiarity, spoken, library, out var problem) is not { } word)
+        if (library.OwnWord(spelling, split, familiarity, spoken, out var problem) is not { } word)
         {
             return Problems.Bad(problem.Field == "word" ? "spelling" : problem.Field, problem.Sentence);
         }
@@ -136,20 +136,6 @@ public static class OwnWordRoutes
         await db.SaveChangesAsync(cancel);
         await transaction.CommitAsync(cancel);
         return TypedResults.Ok(new CsvTaken(words.Count));
-    }
-
-    /// <summary>A word as typed, refused also when the filters call it unsafe.</summary>
-    internal static OwnWord? Read(
-        string spelling, string split, string familiarity, string spoken, Library library, out (string Field, string Sentence) problem)
-    {
-        var word = OwnWord.TryRead(spelling, split, familiarity, spoken, library.Lexicon.Find, out problem);
-        if (word is not null && library.Lexicon.Find(word.Key) is null && library.RealWords.UnsafeIn(word.Key) == word.Key)
-        {
-            problem = ("word", "That word is never offered to children, so a school can't add it.");
-            return null;
-        }
-
-        return word;
     }
 
     private static OwnWordRow RowOf(OwnWord word, SchoolRow school) => new()

@@ -47,7 +47,7 @@ internal static class OwnWordsCsv
                 return null;
             }
 
-            if (OwnWordRoutes.Read(cells[0].Trim(), cells[1].Trim(), cells[2], cells[3], library, out var wrong) is not { } word)
+            if (library.OwnWord(cells[0].Trim(), cells[1].Trim(), cells[2], cells[3], out var wrong) is not { } word)
             {
                 problem = $"Line {line}, {wrong.Field}: {wrong.Sentence}";
                 return null;

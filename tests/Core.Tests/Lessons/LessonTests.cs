@@ -242,6 +242,25 @@ public class LessonTests
     }
 
     [Fact]
+    public void Cards_made_up_words_and_the_words_of_a_chain_are_not_typed_over()
+    {
+        var stock = new WordStock(World.South.Rules, World.Sentences, World.Spoken, null, new Lazy<MadeUpCheck>(() => World.MadeUp));
+        var lessons = Enumerable.Range(0, 24).Select(i => LessonComposer.Compose(BriefAt(50 + i, World.Estuary, stock) with { Seed = (ulong)i })).ToList();
+        var seen = new HashSet<Activity>();
+        foreach (var (lesson, block) in lessons.SelectMany(x => x.Blocks.Select(b => (x, b))))
+        {
+            foreach (var item in block.Items)
+            {
+                seen.Add(block.Activity);
+                var refused = block.Activity is Activity.Chain or Activity.MadeUp || item.Kind is ItemKind.Card or ItemKind.Sound or ItemKind.MadeUp;
+                Assert.Equal(refused, TypedText.WhyNot(lesson, item) is not null);
+            }
+        }
+
+        Assert.Superset(new HashSet<Activity> { Activity.Chain, Activity.MadeUp, Activity.Cards, Activity.Read }, seen);
+    }
+
+    [Fact]
     public void A_plan_says_which_items_a_change_underneath_has_made_illegal()
     {
         var lesson = LessonComposer.Compose(BriefAt(40));

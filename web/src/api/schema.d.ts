@@ -1833,6 +1833,8 @@ export interface components {
         GroupListView: {
             strip: components["schemas"]["Strip"];
             group: string;
+            /** Format: date */
+            day: string;
             accent: string;
             kind: string;
             /** Format: int32 */

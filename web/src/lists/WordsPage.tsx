@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Alert, Button } from 'react-bootstrap';
 import { Failure, Waiting } from '../app/App';
+import { fullDay } from '../app/dates';
 import { usePlace } from '../app/place';
 import { Sheet } from '../app/Sheet';
 import { Shell } from '../app/Shell';
@@ -80,7 +81,7 @@ export function WordsPage() {
         <header>
           <h1>{kind.name}</h1>
           <p>
-            {list.group} · {LIMITS.find((x) => x.key === asked.of)?.name}
+            {fullDay(list.day)} · {list.group} · {LIMITS.find((x) => x.key === asked.of)?.name}
             {list.strip.line > 0 && ` · ${list.strip.line} rungs taught`}
           </p>
         </header>

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import type { WordView } from '../api/schema';
+import { SplitField } from './SplitField';
 import { useOwnWord } from './useOwnWords';
 
 /** Puts a word that is in no list among the school's own, from its likeliest split. */
@@ -27,18 +28,12 @@ export function AddWord({ word }: { word: WordView }) {
         save.mutate({ split, familiarity, spoken });
       }}
     >
-      <Form.Group controlId="own-split">
-        <Form.Label>Each spelling with its sound, in order</Form.Label>
-        <Form.Control
-          size="sm"
-          value={split}
-          maxLength={400}
-          autoComplete="off"
-          spellCheck={false}
-          isInvalid={problem?.field === 'split'}
-          onChange={(x) => setSplit(x.target.value)}
-        />
-      </Form.Group>
+      <SplitField
+        id="own-split"
+        value={split}
+        problem={problem?.field === 'split' ? problem.message : undefined}
+        onChange={setSplit}
+      />
       <Form.Group controlId="own-familiarity">
         <Form.Label>Children know it</Form.Label>
         <Form.Select size="sm" value={familiarity} onChange={(x) => setFamiliarity(x.target.value)}>
@@ -57,7 +52,7 @@ export function AddWord({ word }: { word: WordView }) {
           onChange={(x) => setSpoken(x.target.value)}
         />
       </Form.Group>
-      {problem && <p className="form-problem">{problem.message}</p>}
+      {problem && problem.field !== 'split' && <p className="form-problem">{problem.message}</p>}
       <Button type="submit" size="sm" variant="dark" disabled={save.isPending}>
         Add the word
       </Button>{' '}

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import type { WordView } from '../api/schema';
+import { SplitField } from './SplitField';
 import { useSplit } from './useWord';
 
 /** Corrects a split for the school; its own split wins over the common one. */
@@ -32,20 +33,8 @@ export function SplitForm({ word }: { word: WordView }) {
         save.mutate(text, { onSuccess: () => setOpen(false) });
       }}
     >
-      <Form.Group controlId="split">
-        <Form.Label>Each spelling with its sound, in order</Form.Label>
-        <Form.Control
-          size="sm"
-          value={text}
-          maxLength={400}
-          autoComplete="off"
-          spellCheck={false}
-          isInvalid={save.isError}
-          onChange={(x) => setText(x.target.value)}
-        />
-        <Form.Control.Feedback type="invalid">{save.error?.message}</Form.Control.Feedback>
-        <Form.Text>For this school only. Lessons and verdicts follow it.</Form.Text>
-      </Form.Group>
+      <SplitField id="split" value={text} problem={save.error?.message} onChange={setText} />
+      <Form.Text>For this school only. Lessons and verdicts follow it.</Form.Text>
       <Button type="submit" size="sm" variant="dark" disabled={save.isPending}>
         Save the split
       </Button>{' '}
