@@ -88,7 +88,7 @@ public sealed class Bits
             var key = segment.Correspondence.Key;
             yield return segment.Start >= endingStarts && SoundsOfEndings.Contains(key)
                 ? new Part(PartKind.EndingSound, $"{(ended!.Value.Ending is "es" ? "s" : ended.Value.Ending)} {key}")
-                : IsWeak(segment.Correspondence) && structure.Syllables > 1
+                : Vowels.IsWeak(segment.Correspondence) && structure.Syllables > 1
                     ? new Part(PartKind.WeakVowel, key)
                     : new Part(PartKind.Correspondence, key);
         }
@@ -103,11 +103,6 @@ public sealed class Bits
             yield return new Part(PartKind.Structure, pattern.ToString());
         }
     }
-
-    // Source: the domain's rule for weak vowels: schwa, or e and a said as i, never er, or, ar.
-    private static bool IsWeak(Correspondence correspondence) =>
-        correspondence.Grapheme.Text is "a" or "e" or "i" or "o" or "u"
-        && (correspondence.Sound.Key == "schwa" || correspondence.Key is "e:i" or "a:i");
 
     private static IEnumerable<TaughtStructure> Patterns(Structure structure)
     {

@@ -11,6 +11,13 @@ public static class Vowels
     /// <summary>True for a single letter that says a short vowel: <i>hop</i>, but not <i>bread</i>, and not <i>past</i> where it has the vowel of <i>car</i>.</summary>
     public static bool IsShort(Correspondence correspondence) => correspondence.Grapheme.Text.Length == 1 && IsShortSound(correspondence.Sound);
 
+    /// <summary>
+    /// True for a single vowel letter that is said weakly in a longer word: schwa, or e and a said as i, never er, or, ar.
+    /// Source: the domain's rule for weak vowels.
+    /// </summary>
+    public static bool IsWeak(Correspondence correspondence) => correspondence.Grapheme.Text is "a" or "e" or "i" or "o" or "u"
+        && (correspondence.Sound.Key == "schwa" || correspondence.Key is "e:i" or "a:i");
+
     /// <summary>True when a sound is the name of a vowel letter: <i>ai</i> of a, <i>ee</i> of e.</summary>
     public static bool IsName(char letter, string soundKey) => letter switch
     {

@@ -21,6 +21,9 @@ public readonly record struct Structure(
         .. "p+l p+r b+l b+r t+r d+r k+l k+r g+l g+r f+l f+r th+r sh+r s+p s+t s+k s+m s+n s+l s+w t+w d+w k+w".Split(' '),
     ];
 
+    // Syllables that are added whole: help-less, kind-ness.
+    private static readonly string[] Added = ["less", "ness", "ment", "ful"];
+
     public static Structure Of(Segmentation reading, LexiconWord? word = null) => Of(reading, word?.Joins ?? []);
 
     /// <param name="joins">Places of letters at which the word is joined; see <see cref="LexiconWord.Joins"/>.</param>
@@ -70,31 +73,37 @@ public readonly record struct Structure(
     private static List<int> Starts(Segmentation reading, IReadOnlyList<int> joins)
     {
         var segments = reading.Segments;
+        if (Added.FirstOrDefault(x => reading.Word.EndsWith(x, StringComparison.Ordinal)) is { } added)
+        {
+            joins = [.. joins, reading.Word.Length - added.Length];
+        }
+
         var vowels = VowelPlaces(segments);
         var starts = new List<int> { 0 };
         for (var v = 1; v < vowels.Count; v++)
         {
             var joined = Enumerable.Range(vowels[v - 1] + 1, vowels[v] - vowels[v - 1]).Where(i => joins.Contains(segments[i].Start)).Select(i => (int?)i).FirstOrDefault();
-            starts.Add(joined ?? Boundary(segments, vowels[v - 1], vowels[v]));
+            starts.Add(joined ?? Boundary(segments, vowels[v - 1], vowels[v], v == 1 || Vowels.IsWeak(segments[vowels[v - 2]].Correspondence)));
         }
 
         return starts;
     }
 
-    // Source: the usual classroom rule. One consonant goes with a short vowel before it, and on with a long one;
-    // two part, unless they begin a syllable together after a long vowel; of three or more the first stays behind.
-    private static int Boundary(IReadOnlyList<Segment> segments, int vowel, int next)
+    // Source: the usual classroom rule. One consonant goes with a short vowel before it when that is the strong one (hol
+    // in holiday, not hol-id), and on with a long or weak one; two part, unless they begin a syllable together after a
+    // long vowel (but bas-ket); of three or more the first stays behind.
+    private static int Boundary(IReadOnlyList<Segment> segments, int vowel, int next, bool mayBeStrong)
     {
         var between = next - vowel - 1;
-        var isShort = Vowels.IsShortSound(segments[vowel].Correspondence.Sound);
+        var isShort = Vowels.IsShortSound(segments[vowel].Correspondence.Sound) && !Vowels.IsWeak(segments[vowel].Correspondence);
         var syllabicL = segments[next].Correspondence.Grapheme.Text == "le";
         return between switch
         {
             0 => next,
             1 when syllabicL => isShort && segments[vowel + 1].Correspondence.Grapheme.Text.Length > 1 ? next : next - 1,
-            1 => isShort ? next : next - 1,
+            1 => isShort && mayBeStrong ? next : next - 1,
             2 when syllabicL => next - 1,
-            2 => !isShort && Onset(segments, vowel + 1) ? vowel + 1 : vowel + 2,
+            2 => !isShort && Onset(segments, vowel + 1) && segments[vowel + 1].Correspondence.Sound.Key != "s" ? vowel + 1 : vowel + 2,
             _ => Onset(segments, next - 2) ? next - 2 : next - 1,
         };
     }
