@@ -31,4 +31,16 @@ internal static class AccentReadings
 
         return Segmentation.TryBuild(south.Word, parts, out var made, out _) ? made : south;
     }
+
+    /// <summary>
+    /// An American reading without the vowel of car where no r is written: father has the vowel of hot there, and does not
+    /// sound like farther.
+    /// </summary>
+    public static Segmentation WithPalmInAmerica(Segmentation reading)
+    {
+        var parts = reading.Segments.Select(x => (x.Correspondence.Sound.Key == "ar" && !x.Correspondence.Grapheme.Text.Contains('r', StringComparison.Ordinal)
+            ? Correspondence.Parse(x.Correspondence.Grapheme.Text + ":o")
+            : x.Correspondence, x.DroppedE)).ToArray();
+        return Segmentation.TryBuild(reading.Word, parts, out var made, out _) ? made : reading;
+    }
 }

@@ -100,6 +100,11 @@ public static class LexiconText
             Follows(word, ended, readings, corrections);
         }
 
+        foreach (var key in readings.Keys.Where(x => x.Accent == "us").ToList())
+        {
+            readings[key] = [.. readings[key].Select(AccentReadings.WithPalmInAmerica)];
+        }
+
         var lines = raw.Where(x => readings.ContainsKey((x.Spelling, "gb-south")) || readings.ContainsKey((x.Spelling, "us")))
             .Select(x => Line(x, endings, compounds, readings, suitability, familiarity, capitals)).ToList();
         return new LexiconReport(Header + "\n" + string.Join('\n', lines) + "\n", lines.Count, aligned, failures);

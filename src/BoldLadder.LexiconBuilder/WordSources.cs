@@ -59,7 +59,7 @@ internal static partial class WordSources
     }
 
     /// <summary>
-    /// Every spelling of scowl and its names up to a size, in small letters and of at most so many letters; contractions
+    /// Every spelling of scowl and its names up to a size, and of WordNet, in small letters and of at most so many letters; contractions
     /// without their apostrophe, since <i>dont</i> is nothing to make up.
     /// </summary>
     /// <param name="shorthand">With abbreviations and the words of computing, such as <i>alt</i>.</param>
@@ -80,8 +80,14 @@ internal static partial class WordSources
             }
         }
 
+        all.UnionWith(WordNet().Where(x => x.Length <= letters));
         return [.. all];
     }
+
+    // Words that a dictionary of meanings holds, whatever list leaves them out: blub, smidge, and the shish of shish kebab.
+    private static IEnumerable<string> WordNet() => new[] { "noun", "verb", "adj", "adv" }
+        .SelectMany(x => File.ReadLines($"/usr/share/wordnet/index.{x}")).Where(x => x.Length > 0 && x[0] != ' ')
+        .SelectMany(x => x[..x.IndexOf(' ', StringComparison.Ordinal)].ToLowerInvariant().Split('_', '-')).Where(x => Letters().IsMatch(x) && x.AsSpan().ContainsAny("aeiouy"));
 
     /// <summary>
     /// One line for each word, in citation form: a comma after each word and a blank line between

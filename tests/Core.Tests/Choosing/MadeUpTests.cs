@@ -27,7 +27,7 @@ public class MadeUpTests
     [InlineData("grel", MadeUpVerdict.Illegal)]
     [InlineData("vem", MadeUpVerdict.Ok)]
     [InlineData("nuv", MadeUpVerdict.Illegal)]
-    [InlineData("ckeb", MadeUpVerdict.Illegal)]
+    [InlineData("ckeft", MadeUpVerdict.Illegal)]
     [InlineData("ngib", MadeUpVerdict.Illegal)]
     [InlineData("quab", MadeUpVerdict.Illegal)]
     [InlineData("smai", MadeUpVerdict.Illegal)]

@@ -1,0 +1,86 @@
+using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Reading;
+using BoldLadder.Core.Words;
+
+namespace BoldLadder.Core.Tests.Choosing;
+
+/// <summary>Sentences graded quickly, against reading each word by word.</summary>
+public class SchoolSentenceTests
+{
+    [Theory]
+    [InlineData(12)]
+    [InlineData(40)]
+    [InlineData(75)]
+    [InlineData(127)]
+    public void A_sentence_is_offered_when_every_word_of_it_can_be_read_and_only_then(int place)
+    {
+        var judge = JudgeAt(place);
+        var offered = World.South.Sentences.Readable(judge, _ => false, _ => false).Select(x => x.Sentence.Text).ToHashSet();
+        Assert.NotEmpty(offered);
+        Assert.All(World.South.Sentences.All, x => Assert.Equal(x.IsReadable(judge), offered.Contains(x.Text)));
+    }
+
+    [Fact]
+    public void Words_with_the_target_are_counted_each_time_they_occur()
+    {
+        var judge = JudgeAt(60);
+        var knock = World.South.Sentences.Readable(judge, x => x.Key == "run", x => x.Word?.Key == "the").Single(x => x.Sentence.Text.StartsWith("Run, run, the rat", StringComparison.Ordinal));
+        Assert.Equal((2, 2), (knock.Targets, knock.Late));
+    }
+
+    [Fact]
+    public void What_a_class_can_read_only_grows_as_the_line_moves_up()
+    {
+        var before = new HashSet<string>();
+        for (var place = 10; place < World.Estuary.Rungs.Count; place += 13)
+        {
+            var now = World.South.Sentences.Readable(JudgeAt(place), _ => false, _ => false).Select(x => x.Sentence.Text).ToHashSet();
+            Assert.Superset(before, now);
+            Assert.True(now.Count >= before.Count);
+            before = now;
+        }
+
+        Assert.True(before.Count > 3500, $"{before.Count}");
+    }
+
+    [Fact]
+    public void From_the_second_section_on_every_teaching_rung_has_sentences_with_what_it_teaches()
+    {
+        foreach (var (ladder, stock) in new[] { (World.Estuary, World.South), (World.Ridge, World.Us) })
+        {
+            var few = new List<string>();
+            for (var place = ladder.Sections[0].Rungs.Count; place < ladder.Rungs.Count; place++)
+            {
+                var rung = ladder.Rungs[place];
+                if (rung.Correspondences.Count == 0)
+                {
+                    continue;
+                }
+
+                var judge = new Judge(new TaughtSet(stock.Rules, [], []).With(ladder.Rungs.Take(place + 1)));
+                var holds = new ReadingChoice(stock).Holding(Taught.Of(rung));
+                var count = stock.Sentences.Readable(judge, x => x.Word is { } word && holds(word), _ => false).Count(x => x.Targets > 0);
+                if (count < 4)
+                {
+                    few.Add($"{rung.Label} {count}");
+                }
+            }
+
+            Assert.True(few.Count <= 3, string.Join(", ", few));
+        }
+    }
+
+    [Fact]
+    public void A_school_of_its_own_words_reads_sentences_with_them()
+    {
+        var own = OwnWord.TryRead("Zib", "z:z i:i b:b", "4-5", "Zib sat on a mat.", World.Lexicon.Find, _ => false, out _)!;
+        var stock = new WordStock(
+            new ReadingRules(new WordNeeds(new SchoolWords(World.Lexicon, Core.Sounds.Accent.SouthernBritish, [own])), WeakVowels.Lenient, World.Estuary),
+            World.Sentences, World.Spoken.With([own]));
+        var judge = new Judge(new TaughtSet(stock.Rules, [], []).With(World.Estuary.Rungs.Take(60)));
+        Assert.Contains(stock.Sentences.Readable(judge, _ => false, _ => false), x => x.Sentence.Text == "Zib sat on a mat.");
+        Assert.DoesNotContain(World.South.Sentences.All, x => x.Text == "Zib sat on a mat.");
+    }
+
+    private static Judge JudgeAt(int place) => new(new TaughtSet(World.South.Rules, [], []).With(World.Estuary.Rungs.Take(place + 1)));
+}

@@ -1,0 +1,77 @@
+using BoldLadder.Core.Sounds;
+using BoldLadder.Core.Words;
+
+namespace BoldLadder.Core.Tests.Words;
+
+public class HomophoneTests
+{
+    [Theory]
+    [InlineData("gb-south", "see sea", true)]
+    [InlineData("us", "see sea", true)]
+    [InlineData("gb-south", "saw sore", true)]
+    [InlineData("gb-north", "saw sore", true)]
+    [InlineData("scotland", "saw sore", false)]
+    [InlineData("us", "saw sore", false)]
+    [InlineData("gb-south", "witch which", true)]
+    [InlineData("scotland", "witch which", false)]
+    [InlineData("gb-south", "pa par", true)]
+    [InlineData("us", "pa par", false)]
+    [InlineData("gb-south", "caught court", true)]
+    [InlineData("us", "caught court", false)]
+    [InlineData("gb-south", "knight night", true)]
+    [InlineData("scotland", "pool pull", true)]
+    [InlineData("gb-south", "pool pull", false)]
+    [InlineData("us", "blue blew", true)]
+    [InlineData("gb-south", "father farther", true)]
+    [InlineData("us", "father farther", false)]
+    [InlineData("us", "balm bomb", true)]
+    [InlineData("gb-south", "there their", true)]
+    [InlineData("us", "ant aunt", true)]
+    [InlineData("gb-south", "ant aunt", false)]
+    public void Words_that_sound_the_same_depend_on_the_accent(string accent, string pair, bool same)
+    {
+        var words = new SchoolWords(World.Lexicon, Accent.Find(accent)!);
+        var (one, other) = (words.FindWord(pair.Split(' ')[0]), words.FindWord(pair.Split(' ')[1]));
+        Assert.True(one is not null && other is not null, pair);
+        Assert.Equal(same, new Homophones(words).Of(one).Contains(other));
+        Assert.Equal(same, new Homophones(words).Of(other).Contains(one));
+    }
+
+    [Fact]
+    public void A_switch_of_a_group_makes_cot_and_caught_one()
+    {
+        var words = new SchoolWords(World.Lexicon, Accent.GeneralAmerican);
+        var (cot, caught) = (words.FindWord("cot")!, words.FindWord("caught")!);
+        Assert.DoesNotContain(caught, new Homophones(words).Of(cot));
+        Assert.Contains(caught, new Homophones(words, new HashSet<string> { "o=aw" }).Of(cot));
+    }
+
+    [Fact]
+    public void The_sets_are_those_that_comparing_the_readings_one_by_one_gives()
+    {
+        foreach (var accent in Accent.All)
+        {
+            var words = new SchoolWords(World.Lexicon, accent);
+            var canonical = accent.Canonical();
+            var slow = words.Words.SelectMany(w => words.Of(w).Readings.Select(r => (Word: w, Heard: string.Join(' ', r.Phonemes.Select(p => canonical[p.Index])))))
+                .Distinct().GroupBy(x => x.Heard).Where(x => x.Select(w => w.Word).Distinct().Count() > 1)
+                .Select(x => string.Join(' ', x.Select(w => w.Word.Key).Distinct().Order(StringComparer.Ordinal))).Order(StringComparer.Ordinal);
+            var quick = new Homophones(words).Sets().Select(x => string.Join(' ', x.Select(w => w.Key).Order(StringComparer.Ordinal))).Order(StringComparer.Ordinal);
+            Assert.Equal(slow, quick);
+        }
+    }
+
+    [Fact]
+    public void A_word_is_never_its_own_sound_alike_and_what_sounds_alike_does_so_both_ways()
+    {
+        var homophones = World.South.Homophones;
+        foreach (var word in World.Lexicon.Words.Take(3000))
+        {
+            foreach (var alike in homophones.Of(word))
+            {
+                Assert.NotEqual(word.Key, alike.Key);
+                Assert.Contains(word, homophones.Of(alike));
+            }
+        }
+    }
+}
