@@ -1,4 +1,5 @@
 using BoldLadder.Core.Calendar;
+using CsCheck;
 
 namespace BoldLadder.Core.Tests.Calendar;
 
@@ -52,5 +53,57 @@ public class SchoolYearTests
     {
         Assert.False(SchoolYear.TryCreate([new Term("Autumn", DateOnly.Parse(first), DateOnly.Parse(last))], [], WeeklyPattern.Usual, out _, out var reason));
         Assert.Contains(said, reason, StringComparison.Ordinal);
+    }
+}
+
+/// <summary>Any terms and closures, against walking through the days one by one.</summary>
+public class AnySchoolYearTests
+{
+    private static readonly DateOnly Start = new(2026, 9, 1);
+
+    [Fact]
+    public void School_days_the_next_one_and_their_count_are_what_walking_through_the_days_gives()
+    {
+        var closures = Gen.Select(Gen.Int[0, 200], Gen.Int[0, 12]).Select((from, days) => new Closure(Start.AddDays(from), Start.AddDays(from + days), "shut")).Array[0, 5];
+        Gen.Select(Gen.Int[20, 200], closures, Gen.Int[-10, 230]).Sample((length, shut, asked) =>
+        {
+            var last = Start.AddDays(length);
+            if (!SchoolYear.TryCreate([new Term("Any", Start, last)], shut, WeeklyPattern.Usual, out var year, out var reason))
+            {
+                Assert.NotEmpty(reason);
+                return;
+            }
+
+            var open = Enumerable.Range(0, length + 1).Select(Start.AddDays)
+                .Where(x => x.DayOfWeek is not (DayOfWeek.Saturday or DayOfWeek.Sunday) && !shut.Any(c => c.First <= x && x <= c.Last)).ToList();
+            Assert.Equal(open, year.SchoolDays);
+            var day = Start.AddDays(asked);
+            Assert.Equal(open.Contains(day), year.IsSchoolDay(day));
+            Assert.Equal(open.Count(x => x < day), year.Ordinal(day));
+            Assert.Equal(open.Cast<DateOnly?>().FirstOrDefault(x => x >= day), year.OnOrAfter(day));
+            Assert.Equal(open.Cast<DateOnly?>().FirstOrDefault(x => x > day), year.After(day));
+            Assert.Equal(open.Contains(day) && open.Exists(x => x < day) && !open.Exists(x => x < day && x > day.AddDays(-7)), open.Contains(day) && year.FollowsBreak(day));
+        });
+    }
+
+    [Fact]
+    public void Two_terms_that_overlap_count_each_day_once_and_in_order()
+    {
+        Assert.True(SchoolYear.TryCreate(
+            [new Term("Late", Start.AddDays(20), Start.AddDays(60)), new Term("Early", Start, Start.AddDays(30))], [], WeeklyPattern.Usual, out var year, out _));
+        Assert.Equal(year.SchoolDays.Distinct().Order(), year.SchoolDays);
+        Assert.Equal(Start, year.SchoolDays[0]);
+    }
+
+    [Theory]
+    [InlineData(5, 0)]
+    [InlineData(4, 1)]
+    [InlineData(0, 5)]
+    public void A_week_has_as_many_new_days_as_its_pattern_says(int fresh, int review)
+    {
+        var uses = Enumerable.Repeat(DayUse.New, fresh).Concat(Enumerable.Repeat(DayUse.Review, review)).ToList();
+        var pattern = new WeeklyPattern(uses[0], uses[1], uses[2], uses[3], uses[4]);
+        Assert.Equal(fresh, pattern.NewDays);
+        Assert.Equal(uses, Enumerable.Range(0, 5).Select(x => pattern.On(new DateOnly(2026, 9, 7).AddDays(x))));
     }
 }

@@ -1,0 +1,142 @@
+using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Lessons;
+using BoldLadder.Core.Log;
+using BoldLadder.Core.Reading;
+using BoldLadder.Core.Sounds;
+
+namespace BoldLadder.Core.Tests.Lessons;
+
+/// <summary>A year taught day by day as a group would live it: each lesson is planned, given and logged, and the next is planned from that.</summary>
+public class WholeYearTests
+{
+    private sealed record Day(DateOnly Date, Rung? Rung, Lesson Lesson, GroupLog Before);
+
+    private static readonly Lazy<IReadOnlyList<Day>> Estuary = new(() => Live(World.Estuary, World.South, _ => LogOutcome.Taught));
+
+    [Fact]
+    public void Every_lesson_of_the_year_is_made_only_of_what_the_group_can_read_that_day()
+    {
+        foreach (var day in Estuary.Value)
+        {
+            var illegal = LessonCheck.Illegal(day.Lesson, day.Before.TaughtSet(World.South.Rules));
+            Assert.True(illegal.Count == 0, $"{day.Date}: {day.Lesson.Title}");
+        }
+    }
+
+    [Fact]
+    public void The_ladder_is_climbed_in_its_order_and_each_rung_once()
+    {
+        var taught = Estuary.Value.Where(x => x.Rung is not null).Select(x => x.Rung!.Id).ToList();
+        var expected = World.Estuary.Rungs.SelectMany(x => Enumerable.Repeat(x.Id, x.Days)).ToList();
+        Assert.Equal(expected.Take(taught.Count), taught);
+        Assert.True(taught.Count >= 120, $"{taught.Count} days of new learning");
+        Assert.All(Estuary.Value.Where(x => x.Date.DayOfWeek == DayOfWeek.Friday), x => Assert.Equal(LessonKind.Review, x.Lesson.Kind));
+    }
+
+    [Fact]
+    public void Nothing_that_was_taught_is_left_unrevisited_for_long()
+    {
+        // Cards come back within 10 teaching days at the most; with what does not fit carried over, within 16.
+        var last = new Dictionary<string, int>();
+        var at = 0;
+        foreach (var day in Estuary.Value)
+        {
+            foreach (var key in day.Lesson.Blocks.Where(x => x.Activity == Activity.Cards).SelectMany(x => x.Items)
+                .SelectMany(x => x.Split.Split(' ', StringSplitOptions.RemoveEmptyEntries)).Concat(day.Lesson.Things.Select(x => x.Correspondence?.Key).OfType<string>()))
+            {
+                last[key] = at;
+            }
+
+            Assert.All(last, x => Assert.True(at - x.Value <= 16, $"{x.Key} not seen for {at - x.Value} days on {day.Date}"));
+            at++;
+        }
+
+        Assert.True(last.Count > 90, $"{last.Count} correspondences");
+    }
+
+    [Fact]
+    public void What_was_taught_yesterday_is_on_a_card_today()
+    {
+        foreach (var (yesterday, today) in Estuary.Value.Zip(Estuary.Value.Skip(1)).Where(x => x.First.Rung is { Correspondences.Count: > 0 }))
+        {
+            var cards = today.Lesson.Blocks.Where(x => x.Activity == Activity.Cards).SelectMany(x => x.Items).Select(x => x.Text).ToHashSet();
+            Assert.All(yesterday.Rung!.Correspondences, x => Assert.Contains(x.Grapheme.Text, cards));
+        }
+    }
+
+    [Fact]
+    public void No_word_is_read_over_and_over_while_there_are_others()
+    {
+        var times = Estuary.Value.Skip(60).SelectMany(x => x.Lesson.Blocks.Where(b => b.Activity == Activity.Read).SelectMany(b => b.Items))
+            .GroupBy(x => x.Text).OrderByDescending(x => x.Count()).ToList();
+        Assert.True(times.Count > 500, $"{times.Count} different words");
+        Assert.True(times[0].Count() <= 14, $"{times[0].Key} {times[0].Count()} times");
+    }
+
+    [Fact]
+    public void Every_lesson_holds_its_time_and_keeps_its_four_parts_once_words_can_be_read()
+    {
+        Assert.All(Estuary.Value.Skip(25), x =>
+        {
+            Assert.True(x.Lesson.Seconds <= (x.Lesson.Minutes + 1) * 60, $"{x.Date}: {x.Lesson.Seconds} s");
+            Assert.True(x.Lesson.Seconds >= (x.Lesson.Minutes - 7) * 60, $"{x.Date}: {x.Lesson.Seconds} s");
+            Assert.Contains(x.Lesson.Blocks, b => b.Part == LessonPart.Revisit);
+            Assert.Contains(x.Lesson.Blocks, b => b.Part == LessonPart.Practise);
+            Assert.Contains(x.Lesson.Blocks, b => b.Part == LessonPart.Apply);
+        });
+    }
+
+    [Fact]
+    public void A_day_missed_and_a_day_taught_in_part_put_off_what_follows_and_lose_nothing()
+    {
+        var some = World.LadderOf("s:s a:a t:t p:p i:i n:n m:m d:d", "3 1 1");
+        var stock = World.Stock(some, Accent.SouthernBritish);
+        var whole = Live(some, stock, _ => LogOutcome.Taught).Take(14).ToList();
+        var broken = Live(some, stock, day => day == 2 ? LogOutcome.Missed : day == 5 ? LogOutcome.Partly : LogOutcome.Taught).Take(14).ToList();
+        Assert.Equal(["s-s", "a-a", "t-t", "p-p", "i-i", "n-n", "m-m", "d-d"], whole.Select(x => x.Rung?.Id).OfType<string>());
+        Assert.Equal(["s-s", "a-a", "t-t", "t-t", "p-p", "p-p", "i-i", "n-n", "m-m", "d-d"], broken.Select(x => x.Rung?.Id).OfType<string>());
+    }
+
+    [Fact]
+    public void A_year_lived_twice_is_the_same_year()
+    {
+        var again = Live(World.Estuary, World.South, _ => LogOutcome.Taught).Take(50);
+        Assert.Equal(
+            Estuary.Value.Take(50).Select(x => string.Join(' ', x.Lesson.Items.Select(i => i.Text))),
+            again.Select(x => string.Join(' ', x.Lesson.Items.Select(i => i.Text))));
+    }
+
+    [Fact]
+    public void What_stumbled_is_back_the_next_day()
+    {
+        var log = World.LogOf(World.Estuary.Rungs.Take(60)).ToList();
+        var shaky = new RevisitItem(RevisitTrack.Card, "m:m");
+        log[^1] = log[^1] with { Shaky = [shaky] };
+        var lesson = LessonComposer.Compose(Brief(World.Estuary, World.South, new GroupLog(log), World.Year.SchoolDays[60], World.Estuary.Rungs[60]));
+        var card = lesson.Blocks.Single(x => x.Activity == Activity.Cards).Items.Single(x => x.Text == "m");
+        Assert.Equal("It was shaky.", card.Reason);
+    }
+
+    private static IReadOnlyList<Day> Live(Ladder ladder, WordStock stock, Func<int, LogOutcome> outcome)
+    {
+        var entries = new List<LogEntry>();
+        var days = new List<Day>();
+        foreach (var date in World.Year.SchoolDays)
+        {
+            var log = new GroupLog(entries);
+            var scheduled = Schedule.From(ladder, log, World.Year, date).First();
+            var lesson = LessonComposer.Compose(Brief(ladder, stock, log, date, scheduled.Rung));
+            days.Add(new Day(date, scheduled.Rung, lesson, log));
+            entries.Add(LessonLog.Entry(lesson, $"lesson {entries.Count}", date, outcome(days.Count - 1), entries.Count + 1, []));
+        }
+
+        return days;
+    }
+
+    private static LessonBrief Brief(Ladder ladder, WordStock stock, GroupLog log, DateOnly date, Rung? rung)
+    {
+        var place = rung is null ? Math.Min(log.DuePlace(ladder), ladder.Rungs.Count - 1) : ladder.PlaceOf(rung.Id);
+        return new LessonBrief(stock, World.Year, date, rung, log, ladder.SectionAt(place).Shape, 25, (ulong)date.DayNumber, [], ladder.SectionIndexAt(place));
+    }
+}
