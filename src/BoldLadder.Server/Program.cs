@@ -67,6 +67,7 @@ var school = SchoolRoutes.InSchool(app);
 SchoolRoutes.Map(app, school);
 LessonRoutes.Map(school);
 LadderRoutes.Map(school);
+NeedsRoutes.Map(school);
 SchoolWordRoutes.Map(school);
 GroupLists.Map(school);
 OwnWordRoutes.Map(school);

@@ -34,6 +34,8 @@ internal static class World
 
     public static SpokenSentences Spoken => LazySpoken.Value;
 
+    public static Needs Needs { get; } = Needs.TryParse(Text("needs.txt"), out var problem) ?? throw new FormatException(problem);
+
     public static AmericanForms Forms { get; } = AmericanForms.Parse(Text("lexicon/american-forms.tsv"));
 
     public static Ladder Estuary => LazyEstuary.Value;

@@ -60,6 +60,24 @@ test('a rung is added, edited and removed, and a wrong one says which field', as
   await expect(page.locator('.rung-row')).toHaveCount(rungs);
 });
 
+test('a school changes what needs what, and the ladder tells by its list', async ({ teacher, page }) => {
+  await teacher.open();
+  await teacher.openLadder();
+  await expect(page.getByText('needs sh')).toHaveCount(0);
+  await teacher.dock().getByRole('button', { name: 'Change what needs what' }).click();
+  teacher.expected.add(400);
+  const list = teacher.dock().getByLabel('What needs what');
+  await list.fill('m needs');
+  await teacher.dock().getByRole('button', { name: 'Save the list' }).click();
+  await expect(teacher.dock().locator('.invalid-feedback')).toContainText('Line 1');
+  await list.fill('m needs sh');
+  await teacher.dock().getByRole('button', { name: 'Save the list' }).click();
+  await expect(teacher.dock()).toContainText('your school’s own list');
+  await expect(teacher.dock()).toContainText('needs sh, on rung');
+  await teacher.dock().getByRole('button', { name: 'Go back to the common list' }).click();
+  await expect(teacher.dock()).not.toContainText('needs sh');
+});
+
 test('a rung moved after it was taught stays taught', async ({ teacher, page }) => {
   await teacher.open();
   await teacher.openLadder();

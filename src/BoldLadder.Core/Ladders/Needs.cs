@@ -1,53 +1,103 @@
 using BoldLadder.Core.Sounds;
+using BoldLadder.Core.Words;
 
 namespace BoldLadder.Core.Ladders;
+
+/// <summary>One thing that must come before another, if both are on the ladder.</summary>
+/// <param name="What">A grapheme (<c>tch</c>), a correspondence (<c>ea:e</c>) or an ending (<c>-ing</c>).</param>
+public readonly record struct Need(string What, string Before)
+{
+    public override string ToString() => $"{What} needs {Before}";
+}
 
 /// <summary>A rung that stands before something it needs.</summary>
 public readonly record struct UnmetNeed(string RungId, string Needs, int NeededAt);
 
 /// <summary>
-/// What must come before what: letters before the digraph made of them, <c>ch</c> before <c>tch</c>,
-/// a letter before its doubling. Source: the domain's shipped needs.
+/// What must come before what: letters before the digraph made of them, <c>ch</c> before <c>tch</c>, what an ending is
+/// made of before the ending, a sound's first spelling before its alternatives. Shipped in data/needs.txt, a school's own
+/// when it changes them; told, never forbidden. Source: the domain's rules for the ladder.
 /// </summary>
-public static class Needs
+public sealed class Needs
 {
-    private static readonly Dictionary<string, string> LongerOf = new()
-    {
-        ["tch"] = "ch", ["dge"] = "ge", ["air"] = "ai", ["igh"] = "i", ["ear"] = "ea", ["eigh"] = "ei", ["ore"] = "or", ["oor"] = "oo",
-    };
+    /// <summary>Far more than any school would write.</summary>
+    public const int Most = 200;
 
-    /// <summary>Rungs whose letters, or shorter grapheme, come only later on the same ladder.</summary>
-    public static IReadOnlyList<UnmetNeed> Unmet(Ladder ladder)
+    private const string LettersFirst = "* needs its letters";
+
+    private readonly List<Need> _all;
+    private readonly bool _letters;
+
+    private Needs(List<Need> all, bool letters) => (_all, _letters) = (all, letters);
+
+    /// <summary>Every need but the rule for letters.</summary>
+    public IReadOnlyList<Need> All => _all;
+
+    /// <summary>Reads a need a line; on failure the number of the line and a sentence that says what to do.</summary>
+    public static Needs? TryParse(string text, out string problem)
+    {
+        problem = "";
+        var (all, letters, number) = (new List<Need>(), false, 0);
+        foreach (var line in text.Split('\n').Select(x => x.Trim()))
+        {
+            number++;
+            if (line.Length == 0 || line[0] == '#')
+            {
+                continue;
+            }
+
+            if (line == LettersFirst)
+            {
+                letters = true;
+                continue;
+            }
+
+            var sides = line.Split(" needs ", StringSplitOptions.TrimEntries);
+            if (sides.Length != 2 || !IsThing(sides[0]) || !IsThing(sides[1]) || sides[0] == sides[1])
+            {
+                problem = $"Line {number}: write what needs what, such as: tch needs ch, ea:e needs ea:ee, or -ing needs ng:ng. The endings are {string.Join(", ", Endings.All.Select(x => "-" + x))}.";
+                return null;
+            }
+
+            all.Add(new Need(sides[0], sides[1]));
+        }
+
+        if (all.Count > Most)
+        {
+            problem = $"Line {number}: a school has at most {Most} needs.";
+            return null;
+        }
+
+        return new Needs([.. all.Distinct()], letters);
+    }
+
+    /// <summary>Rungs that add something before what it needs, which comes only later on the same ladder.</summary>
+    public IReadOnlyList<UnmetNeed> Unmet(Ladder ladder)
     {
         var first = new Dictionary<string, int>();
         for (var i = 0; i < ladder.Rungs.Count; i++)
         {
-            foreach (var correspondence in ladder.Rungs[i].Correspondences)
+            foreach (var thing in Things(ladder.Rungs[i]))
             {
-                first.TryAdd(correspondence.Grapheme.Text, i);
+                first.TryAdd(thing, i);
             }
         }
 
         return [.. from i in Enumerable.Range(0, ladder.Rungs.Count)
-                   from c in ladder.Rungs[i].Correspondences
-                   from need in Of(c.Grapheme)
+                   from need in Of(ladder.Rungs[i]).Distinct()
                    where first.TryGetValue(need, out var at) && at > i
                    select new UnmetNeed(ladder.Rungs[i].Id, need, first[need])];
     }
 
-    private static IEnumerable<string> Of(Grapheme grapheme)
-    {
-        if (grapheme.Kind != GraphemeKind.Single)
-        {
-            foreach (var letter in grapheme.Text.Where(char.IsAsciiLetter).Distinct())
-            {
-                yield return letter.ToString();
-            }
-        }
+    private IEnumerable<string> Of(Rung rung) => Things(rung)
+        .SelectMany(thing => _all.Where(x => x.What == thing).Select(x => x.Before))
+        .Concat(!_letters ? [] : rung.Correspondences.Where(x => x.Grapheme.Kind != GraphemeKind.Single)
+            .SelectMany(x => x.Grapheme.Text.Where(char.IsAsciiLetter)).Select(x => x.ToString()));
 
-        if (LongerOf.TryGetValue(grapheme.Text, out var shorter))
-        {
-            yield return shorter;
-        }
-    }
+    private static IEnumerable<string> Things(Rung rung) => rung.Correspondences.SelectMany(x => new[] { x.Grapheme.Text, x.Key })
+        .Concat(rung.Endings.Select(x => "-" + x));
+
+    private static bool IsThing(string text) => text.StartsWith('-') ? Endings.All.Contains(text[1..])
+        : text.Contains(':', StringComparison.Ordinal) ? Correspondence.TryParse(text, out _, out _)
+        : Grapheme.TryParse(text, out _, out _);
 }

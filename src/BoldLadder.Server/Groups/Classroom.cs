@@ -13,10 +13,11 @@ namespace BoldLadder.Server.Groups;
 /// All that an answer about one group needs, read once for a request: its school, its ladder as
 /// published, its log, its year and its words.
 /// </summary>
+/// <param name="Needs">What must come before what: the school's own list, or the shipped one.</param>
 /// <param name="AsIf">The rung at which the group is taken to stand, when somebody asked for that.</param>
 public sealed record Classroom(
     SchoolRow School, GroupRow Group, Ladder Ladder, int LadderRevision, IReadOnlyList<LogEntry> Entries, GroupLog Log,
-    SchoolYear Year, WordStock Stock, DateOnly Today, Rung? AsIf)
+    SchoolYear Year, WordStock Stock, DateOnly Today, Rung? AsIf, Core.Ladders.Needs Needs)
 {
     private Unlocking? _unlocking;
 

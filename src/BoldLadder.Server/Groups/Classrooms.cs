@@ -30,7 +30,8 @@ public sealed class Classrooms(BoldLadderDb db, StockCache stocks, Library libra
         var entries = log.ConvertAll(LogDocument.ToCore);
         return new Classroom(
             school, group, ladder, published.Number, entries, new GroupLog(entries),
-            DocumentJson.Read<YearDocument>(school.Year).ToCore(), await Stock(school, ladder, cancel), today.Date, null);
+            DocumentJson.Read<YearDocument>(school.Year).ToCore(), await Stock(school, ladder, cancel), today.Date, null,
+            library.NeedsOf(school.Needs));
     }
 
     /// <summary>The group's classroom, at a rung when one is asked for; or the problem to answer with.</summary>

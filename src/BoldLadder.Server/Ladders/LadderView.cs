@@ -41,7 +41,7 @@ public sealed record LadderView(
         var unlocking = new Unlocking(draft, room.Rules);
         var strict = room.Rules.Strict == room.Rules ? unlocking : new Unlocking(draft, room.Rules.Strict);
         var figures = RungMap.Of(unlocking);
-        var unmet = Core.Ladders.Needs.Unmet(draft).ToLookup(x => x.RungId);
+        var unmet = room.Needs.Unmet(draft).ToLookup(x => x.RungId);
         var dates = Schedule.Dates(draft, room.Log, room.Year, room.Today);
         var place = 0;
         var sections = draft.Sections.Select(s => new SectionView(s.Id, s.Name, new ShapeView(s.Shape.Boxes, s.Shape.Together, s.Shape.Syllables), [.. s.Rungs.Select(r =>

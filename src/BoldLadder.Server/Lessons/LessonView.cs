@@ -1,6 +1,7 @@
 using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Lessons;
 using BoldLadder.Core.Log;
+using BoldLadder.Core.Mapping;
 using BoldLadder.Core.Reading;
 using BoldLadder.Core.Sounds;
 using BoldLadder.Server.Groups;
@@ -31,11 +32,13 @@ public sealed record StaleView(string ItemId, string Text, IReadOnlyList<string>
 /// <param name="Stale">Items that are no longer legal since the ladder, the log or a split changed.</param>
 /// <param name="Ready">What to have ready.</param>
 /// <param name="Shaky">What was shaky in the last lesson.</param>
+/// <param name="TooManyTricky">The tricky words not yet read at sight, when they are more than a class can be learning at once.</param>
 public sealed record LessonView(
     Guid? Id, int Revision, string School, Guid GroupId, string Group, DateOnly Day, bool IsToday, LessonKind Kind, string Title,
     string? RungId, int? RungNumber, int Minutes, int OtherMinutes, int Seconds, IReadOnlyList<PartView> Parts, Teaching Teaching,
     IReadOnlyList<string> Carried, string? Undo, string? Outcome, DateOnly? Previous, DateOnly? Next,
-    IReadOnlyList<StaleView> Stale, IReadOnlyList<string> Ready, IReadOnlyList<string> Shaky, Strip Strip)
+    IReadOnlyList<StaleView> Stale, IReadOnlyList<string> Ready, IReadOnlyList<string> Shaky,
+    IReadOnlyList<string> TooManyTricky, Strip Strip)
 {
     public static LessonView Of(Classroom room, DateOnly day, Lesson lesson, TaughtSet before, LessonState state)
     {
@@ -50,7 +53,7 @@ public sealed record LessonView(
                 x.Key, x.Sum(b => b.Seconds), [.. x.Select(b => new BlockView(b.Activity, b.Seconds, [.. b.Items.Select(i => Item(i, lesson, judge, room, clock))]))]))],
             lesson.Teaching, lesson.Carried, state.Undo, state.Outcome, state.Previous, state.Next,
             state.Outcome is not null ? [] : [.. LessonCheck.Illegal(lesson, before).Select(x => new StaleView(x.Item.Id, x.Item.Text, [.. x.Words.Select(w => w.Word)]))],
-            ReadyFor(lesson), ShakyLast(room, day), Strip.Of(room));
+            ReadyFor(lesson), ShakyLast(room, day), LearningTooMany(room, clock), Strip.Of(room));
     }
 
     private static ItemView Item(LessonItem item, Lesson lesson, Judge judge, Classroom room, RevisitClock clock)
@@ -76,6 +79,12 @@ public sealed record LessonView(
 
     private static string IpaOf(string correspondence, Classroom room) =>
         PieceView.IpaOf(Correspondence.Parse(correspondence).Sound, room.Rules.Needs.Words.Accent);
+
+    private static IReadOnlyList<string> LearningTooMany(Classroom room, RevisitClock clock)
+    {
+        var learning = room.Log.TrickyWords.Where(x => !clock.IsAtSight(x)).Order(StringComparer.Ordinal).ToList();
+        return learning.Count > Load.TrickyWordsInRotation ? learning : [];
+    }
 
     private static IReadOnlyList<string> ReadyFor(Lesson lesson)
     {

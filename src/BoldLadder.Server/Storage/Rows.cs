@@ -25,6 +25,9 @@ public sealed class SchoolRow
     /// <summary>A <see cref="YearDocument"/>.</summary>
     public required string Year { get; set; }
 
+    /// <summary>The school's own list of what needs what, a line each; null for the shipped one.</summary>
+    public string? Needs { get; set; }
+
     /// <summary>Grows with every change of the school's own words; a lesson says which it was made with.</summary>
     public int CorrectionsRevision { get; set; }
 }

@@ -1,5 +1,6 @@
 using System.Security.Cryptography;
 using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Sounds;
 using BoldLadder.Core.Words;
 
@@ -8,6 +9,7 @@ namespace BoldLadder.Server.Words;
 /// <summary>The files that ship with the application, read once by each process.</summary>
 public sealed class Library
 {
+    private readonly Needs _needs;
     private readonly SentenceBank _sentences, _americanSentences;
     private readonly SpokenSentences _spoken, _americanSpoken;
 
@@ -27,6 +29,8 @@ public sealed class Library
         _spoken = SpokenSentences.Parse(File.ReadAllText(Path.Combine(Folder, "spoken.tsv")));
         var forms = AmericanForms.Parse(File.ReadAllText(Path.Combine(Folder, "lexicon", "american-forms.tsv")));
         (_americanSentences, _americanSpoken) = (_sentences.In(forms), _spoken.In(forms));
+        ShippedNeeds = File.ReadAllText(Path.Combine(Folder, "needs.txt"));
+        _needs = Needs.TryParse(ShippedNeeds, out var wrong) ?? throw new FormatException(wrong);
         RealWords = realWords.GetAwaiter().GetResult();
     }
 
@@ -41,6 +45,12 @@ public sealed class Library
 
     /// <summary>What made-up words are proved against.</summary>
     public RealWords RealWords { get; }
+
+    /// <summary>What must come before what on a ladder, as it ships, a line each.</summary>
+    public string ShippedNeeds { get; }
+
+    /// <summary>A school's own list of needs, or the shipped one when it has none.</summary>
+    public Needs NeedsOf(string? own) => own is not null && Needs.TryParse(own, out _) is { } needs ? needs : _needs;
 
     /// <summary>A school's own word as it was typed or kept; null with the field and what to do when it can't be taken.</summary>
     public OwnWord? OwnWord(string spelling, string split, string familiarity, string spoken, out (string Field, string Sentence) problem) =>

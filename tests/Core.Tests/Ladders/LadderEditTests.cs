@@ -112,9 +112,40 @@ public class LadderEditTests
     public void A_digraph_before_its_letters_is_told()
     {
         var wrong = World.LadderOf("c:k ch:ch h:h tch:ch t:t");
-        Assert.Equal(["h", "t"], Needs.Unmet(wrong).Select(x => x.Needs));
-        Assert.Empty(Needs.Unmet(World.Estuary));
-        Assert.Empty(Needs.Unmet(World.Ridge));
+        Assert.Equal(["h", "t"], World.Needs.Unmet(wrong).Select(x => x.Needs));
+        Assert.Empty(World.Needs.Unmet(World.Estuary));
+        Assert.Empty(World.Needs.Unmet(World.Ridge));
+    }
+
+    [Fact]
+    public void An_ending_before_what_it_is_made_of_and_an_alternative_before_the_first_spelling_are_told()
+    {
+        var wrong = World.LadderOf("i:i -ing n:n ng:ng eigh:ai ai:ai");
+        Assert.Equal([("-ing", "ng:ng"), ("eigh-ai", "ai:ai")], World.Needs.Unmet(wrong).Select(x => (wrong.Rungs.Single(r => r.Id == x.RungId).Endings.Count > 0 ? "-ing" : "eigh-ai", x.Needs)));
+        Assert.Empty(World.Needs.Unmet(World.LadderOf("i:i n:n ng:ng -ing ai:ai eigh:ai")));
+    }
+
+    [Fact]
+    public void A_school_says_for_itself_what_needs_what()
+    {
+        var ladder = World.LadderOf("s:s sh:sh h:h b:b d:d");
+        var own = Needs.TryParse("# ours\nb needs d\nb needs d\n", out _)!;
+        Assert.Equal(["d"], own.Unmet(ladder).Select(x => x.Needs));
+        Assert.Equal("b needs d", Assert.Single(own.All).ToString());
+        Assert.Equal(["h"], Needs.TryParse("* needs its letters", out _)!.Unmet(ladder).Select(x => x.Needs));
+        Assert.Empty(Needs.TryParse("", out _)!.Unmet(ladder));
+    }
+
+    [Theory]
+    [InlineData("tch needs ch\nnonsense", "Line 2")]
+    [InlineData("tch needs", "Line 1")]
+    [InlineData("ea:zz needs ea:ee", "Line 1")]
+    [InlineData("-zzz needs s:s", "-ing")]
+    [InlineData("ch needs ch", "Line 1")]
+    public void A_need_that_is_none_is_refused_by_its_line(string text, string said)
+    {
+        Assert.Null(Needs.TryParse(text, out var problem));
+        Assert.Contains(said, problem, StringComparison.Ordinal);
     }
 
     [Theory]

@@ -1056,6 +1056,79 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/schools/{schoolId}/needs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What must come before what on the school's ladders. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["NeedsView"];
+                    };
+                };
+            };
+        };
+        /** Change what must come before what, for this school. */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["NeedsRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["NeedsView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/schools/{schoolId}/groups/{groupId}/words/{spelling}": {
         parameters: {
             query?: never;
@@ -1999,6 +2072,7 @@ export interface components {
             stale: components["schemas"]["StaleView"][];
             ready: string[];
             shaky: string[];
+            tooManyTricky: string[];
             strip: components["schemas"]["Strip"];
         };
         ListRequest: {
@@ -2083,6 +2157,13 @@ export interface components {
              * @default 100
              */
             count: number;
+        };
+        NeedsRequest: {
+            text: null | string;
+        };
+        NeedsView: {
+            text: string;
+            own: boolean;
         };
         OutcomeRequest: {
             /** Format: int32 */
@@ -2438,6 +2519,8 @@ export type MadeUpView = components['schemas']['MadeUpView'];
 export type MadeView = components['schemas']['MadeView'];
 export type MadeWordView = components['schemas']['MadeWordView'];
 export type MakeRequest = components['schemas']['MakeRequest'];
+export type NeedsRequest = components['schemas']['NeedsRequest'];
+export type NeedsView = components['schemas']['NeedsView'];
 export type OutcomeRequest = components['schemas']['OutcomeRequest'];
 export type OwnWordRequest = components['schemas']['OwnWordRequest'];
 export type OwnWordView = components['schemas']['OwnWordView'];

@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import type { LadderView } from '../api/schema';
 import { usePlace } from '../app/place';
+import { NeedsForm } from './NeedsForm';
 import { OwnWords } from '../words/OwnWords';
 
 /** What a lead wants to know of the whole ladder, when no rung is chosen. */
@@ -44,6 +45,7 @@ export function LadderNotes({ ladder }: { ladder: LadderView }) {
           ))}
         </ul>
       )}
+      <NeedsForm />
       <OwnWords />
       {ladder.heavyWeeks.length > 0 && (
         <>

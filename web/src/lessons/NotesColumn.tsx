@@ -29,6 +29,15 @@ export function NotesColumn({ lesson }: { lesson: LessonView }) {
           </p>
         </>
       )}
+      {lesson.tooManyTricky.length > 0 && (
+        <>
+          <h2>Many tricky words at once</h2>
+          <p>
+            {lesson.tooManyTricky.length} are not yet read at sight; ten are enough to be learning at a time:{' '}
+            <span className="plain-word">{lesson.tooManyTricky.join(', ')}</span>
+          </p>
+        </>
+      )}
       {lesson.teaching.notes && (
         <>
           <h2>Notes on the rung</h2>

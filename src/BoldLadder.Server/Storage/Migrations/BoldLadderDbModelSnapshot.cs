@@ -367,6 +367,10 @@ namespace BoldLadder.Server.Storage.Migrations
                         .HasColumnType("character varying(100)")
                         .HasColumnName("name");
 
+                    b.Property<string>("Needs")
+                        .HasColumnType("text")
+                        .HasColumnName("needs");
+
                     b.Property<string>("Plurals")
                         .IsRequired()
                         .HasColumnType("text")
