@@ -111,6 +111,16 @@ public sealed class GroupListTests(App app)
     }
 
     [Fact]
+    public async Task Made_up_words_keep_to_the_shape_the_class_meets_and_to_the_number_of_sounds_asked_for()
+    {
+        var school = await School.Make(taught: [30, 60]);
+        var early = Words(await app.Get($"{school.Group()}/lists?kind=made-up")).ToList();
+        Assert.NotEmpty(early);
+        Assert.All(early, x => Assert.True(x["pieces"]!.AsArray().Count <= 3, x.Text("spelling")));
+        Assert.All(Words(await app.Get($"{school.Group(1)}/lists?kind=made-up&fewest=4&most=4")), x => Assert.Equal(4, x["pieces"]!.AsArray().Count));
+    }
+
+    [Fact]
     public async Task As_if_the_group_stood_elsewhere_its_lists_are_those_of_that_rung()
     {
         var school = await School.Make(taught: 20);

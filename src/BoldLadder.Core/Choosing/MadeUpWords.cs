@@ -13,6 +13,8 @@ public sealed class MadeUpWords(MadeUpCheck check)
     // Shorter ones (og, ip) look like bits of words.
     private const int FewestLetters = 3;
 
+    private const int MostBoxes = 4, MostTogether = 2;
+
     // With so many to choose from, those that sound like somebody's name are left out; with fewer they are kept.
     private const int PlentyWithoutNames = 60;
 
@@ -55,6 +57,9 @@ public sealed class MadeUpWords(MadeUpCheck check)
 
         return [.. found.Count - names.Count >= PlentyWithoutNames ? found.Values.Where(x => !names.Contains(x.Word)) : found.Values];
     }
+
+    /// <summary>The largest shape of made-up word for a class that meets words of a shape: short, and of one syllable.</summary>
+    public static WordShape ShapeFor(WordShape met) => new(Math.Min(met.Boxes, MostBoxes), Math.Min(met.Together, MostTogether), 1);
 
     private static Segmentation? Built(Correspondence[] onset, Correspondence vowel, Correspondence[] coda)
     {

@@ -19,6 +19,11 @@ public sealed class WordPairs(WordLists lists, WordStock stock)
             : stock.Rules.SameSound(was.Sound, one.Value) && stock.Rules.SameSound(now.Sound, other.Value)
         select new WordPair(step.One, step.Other, step.Step.Said);
 
+    /// <summary>True when one word of a pair has the sound and the other has not: the pair differs in it.</summary>
+    public bool DifferIn(WordPair pair, Sound sound) => Has(pair.One, sound) != Has(pair.Other, sound);
+
+    private bool Has(OfferedWord word, Sound sound) => word.Reading.Segments.Any(x => stock.Rules.SameSound(x.Correspondence.Sound, sound));
+
     /// <summary>Short-vowel words beside their split-digraph partners: <i>hop, hope</i>.</summary>
     public IEnumerable<WordPair> ShortAndSplit(ListBrief brief) =>
         from step in Steps(brief, ChainMove.Changed)

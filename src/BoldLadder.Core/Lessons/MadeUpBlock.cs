@@ -8,7 +8,7 @@ namespace BoldLadder.Core.Lessons;
 /// <summary>Made-up words with today's part: only sounding them out can read them.</summary>
 internal static class MadeUpBlock
 {
-    private const int Words = 4, MostBoxes = 4;
+    private const int Words = 4;
 
     // So many taught parts beside today's give more than enough words, and keep the work small.
     private const int OtherConsonants = 12, OtherVowels = 6;
@@ -38,7 +38,7 @@ internal static class MadeUpBlock
         var today = brief.Targets.Select(x => x.Correspondence).OfType<Correspondence>().ToHashSet();
         var others = dice.Mix(brief.Judge.Taught.Correspondences.OrderBy(x => x.Key, StringComparer.Ordinal).Where(x => !today.Contains(x)));
         var parts = today.Concat(others.Where(x => !x.Sound.IsVowel).Take(OtherConsonants)).Concat(others.Where(x => x.Sound.IsVowel).Take(OtherVowels)).ToHashSet();
-        var shape = new WordShape(Math.Min(brief.Shape.Boxes, MostBoxes), Math.Min(brief.Shape.Together, 2), 1);
+        var shape = MadeUpWords.ShapeFor(brief.Shape);
 
         // Proved against the whole taught set: a letter left out of the making can still be read otherwise.
         var taught = brief.Judge.Taught.Correspondences.ToHashSet();

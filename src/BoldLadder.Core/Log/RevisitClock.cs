@@ -119,6 +119,16 @@ public sealed class RevisitClock
     public bool IsAtSight(string word) =>
         _states.TryGetValue(new RevisitItem(RevisitTrack.Tricky, word.ToLowerInvariant()), out var state) && state.Clean >= SightDays;
 
+    /// <summary>Tricky words that may be learnt at once. Source: the domain's rules for the ladder.</summary>
+    public const int TrickyWordsInRotation = 10;
+
+    /// <summary>The tricky words not yet read at sight, when they are more than a class can be learning at once; else none.</summary>
+    public IReadOnlyList<string> TooManyTricky()
+    {
+        var learning = _states.Keys.Where(x => x.Track == RevisitTrack.Tricky && !IsAtSight(x.Key)).Select(x => x.Key).Order(StringComparer.Ordinal).ToList();
+        return learning.Count > TrickyWordsInRotation ? learning : [];
+    }
+
     /// <summary>The teaching day, counted from the first of the year, on which an item falls due; null when it was never taught.</summary>
     public int? DueOrdinal(RevisitItem item) => _states.TryGetValue(item, out var state) ? DueAt(item, state) : null;
 

@@ -18,9 +18,6 @@ public static class Load
 {
     public const int CorrespondencesAWeek = 4, TrickyWordsAWeek = 3;
 
-    /// <summary>Tricky words that a class can be learning at once.</summary>
-    public const int TrickyWordsInRotation = 10;
-
     /// <summary>Weeks of so many days of new learning, from the bottom, rungs kept whole.</summary>
     /// <param name="newDays">Days a week that bring something new, 1 to 5.</param>
     public static IReadOnlyList<WeekLoad> ByWeek(Ladder ladder, int newDays)

@@ -1,7 +1,6 @@
 using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Lessons;
 using BoldLadder.Core.Log;
-using BoldLadder.Core.Mapping;
 using BoldLadder.Core.Reading;
 using BoldLadder.Core.Sounds;
 using BoldLadder.Server.Groups;
@@ -53,7 +52,7 @@ public sealed record LessonView(
                 x.Key, x.Sum(b => b.Seconds), [.. x.Select(b => new BlockView(b.Activity, b.Seconds, [.. b.Items.Select(i => Item(i, lesson, judge, room, clock))]))]))],
             lesson.Teaching, lesson.Carried, state.Undo, state.Outcome, state.Previous, state.Next,
             state.Outcome is not null ? [] : [.. LessonCheck.Illegal(lesson, before).Select(x => new StaleView(x.Item.Id, x.Item.Text, [.. x.Words.Select(w => w.Word)]))],
-            ReadyFor(lesson), ShakyLast(room, day), LearningTooMany(room, clock), Strip.Of(room));
+            ReadyFor(lesson), ShakyLast(room, day), clock.TooManyTricky(), Strip.Of(room));
     }
 
     private static ItemView Item(LessonItem item, Lesson lesson, Judge judge, Classroom room, RevisitClock clock)
@@ -79,12 +78,6 @@ public sealed record LessonView(
 
     private static string IpaOf(string correspondence, Classroom room) =>
         PieceView.IpaOf(Correspondence.Parse(correspondence).Sound, room.Rules.Needs.Words.Accent);
-
-    private static IReadOnlyList<string> LearningTooMany(Classroom room, RevisitClock clock)
-    {
-        var learning = room.Log.TrickyWords.Where(x => !clock.IsAtSight(x)).Order(StringComparer.Ordinal).ToList();
-        return learning.Count > Load.TrickyWordsInRotation ? learning : [];
-    }
 
     private static IReadOnlyList<string> ReadyFor(Lesson lesson)
     {

@@ -44,10 +44,10 @@ public sealed record GroupListView(
 /// <summary>Lists of words for a group: for practice, for games, for a display, and for the ear.</summary>
 public static class GroupLists
 {
-    private const int MostWords = 90, MostFamilies = 30, MostMadeUp = 24, ChainSteps = 8, LongestMadeUp = 4;
+    private const int MostWords = 90, MostFamilies = 30, MostMadeUp = 24, ChainSteps = 8;
 
     public static void Map(RouteGroupBuilder school) =>
-        school.MapGet("/groups/{groupId:guid}/lists", List).RequireRateLimiting(Limits.Computing)
+        school.MapGet("/groups/{groupId:guid}/lists", List)
             .WithSummary("A list of words for a group: by sound, rhyme, spelling or ending, pairs, a chain, made-up words.")
             .ProducesProblem(400).ProducesProblem(404).ProducesProblem(429);
 
@@ -127,7 +127,8 @@ public static class GroupLists
         if (kind == "made-up")
         {
             var made = room.Stock.MadeUp is { } check
-                ? new Dice((ulong)asked.Turn).Mix(new MadeUpWords(check).All(taught.Correspondences.ToHashSet(), new WordShape(Math.Min(LongestMadeUp, asked.Most), 2, 1))
+                ? new Dice((ulong)asked.Turn).Mix(new MadeUpWords(check).All(taught.Correspondences.ToHashSet(), MadeUpWords.ShapeFor(TargetShape(room)))
+                    .Where(x => x.Reading!.SoundCount >= asked.Fewest && x.Reading.SoundCount <= asked.Most)
                     .Where(x => brief.Sound is not { } wanted || x.Reading!.Segments.Any(s => room.Rules.SameSound(s.Correspondence.Sound, wanted))))
                 : [];
             return (made.Count, made.Count == 0 ? [] : [new GroupFamilyView("", [.. made.Take(MostMadeUp)
@@ -136,7 +137,8 @@ public static class GroupLists
 
         if (ListKinds.Pairs(kind, room.Stock, brief) is { } pairs)
         {
-            var all = pairs.Where(x => brief.Sound is not { } wanted || Holds(x.One, wanted, room.Rules) != Holds(x.Other, wanted, room.Rules)).ToList();
+            var finder = new WordPairs(lists, room.Stock);
+            var all = pairs.Where(x => brief.Sound is not { } wanted || finder.DifferIn(x, wanted)).ToList();
             return (all.Count, [.. all.Take(MostFamilies).Select(x => new GroupFamilyView(x.Reason, [Word(x.One, ""), Word(x.Other, "")]))]);
         }
 
@@ -149,9 +151,6 @@ public static class GroupLists
         return (count, [.. families.Where(x => x.Words.Count > 0).Take(MostFamilies)
             .Select(x => new GroupFamilyView(x.Shared, [.. x.Words.Take(MostWords).Select(w => Word(w.Offered, w.Reason))]))]);
     }
-
-    private static bool Holds(OfferedWord word, Sound sound, ReadingRules rules) =>
-        word.Reading.Segments.Any(x => rules.SameSound(x.Correspondence.Sound, sound));
 
     private static GroupListView View(Classroom room, string kind, int all, IReadOnlyList<GroupFamilyView> families)
     {

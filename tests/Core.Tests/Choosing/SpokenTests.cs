@@ -10,6 +10,11 @@ namespace BoldLadder.Core.Tests.Choosing;
 public class SpokenTests
 {
     [Fact]
+    public void A_line_for_a_word_of_both_countries_has_no_spelling_of_America_alone() => Assert.All(
+        World.Spoken.All.Where(x => World.Lexicon.Find(x.Word)?.Region != "us"),
+        x => Assert.DoesNotContain(SentenceBank.WordsOf(x.Line), w => World.Lexicon.Find(w)?.Region == "us"));
+
+    [Fact]
     public void Every_everyday_word_that_a_demo_ladder_offers_has_its_spoken_sentence_in_every_accent()
     {
         foreach (var (ladder, accent) in from l in new[] { World.Estuary, World.Ridge } from a in Accent.All select (l, a))
