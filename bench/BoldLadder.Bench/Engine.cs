@@ -1,5 +1,6 @@
 using System.Diagnostics;
 using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Reading;
 using BoldLadder.Core.Sounds;
@@ -35,11 +36,11 @@ internal static class Engine
         var loaded = Load(lexiconText, file, table);
         found["lexicon and sound index held, MB"] = loaded.Megabytes;
         found["lexicon and sound index loaded again, ms"] = Enumerable.Range(0, 9).Select(_ => Load(lexiconText, file, table).Milliseconds).Order().ElementAt(4);
-        var needs = new WordNeeds(new SchoolWords(loaded.Lexicon, Accent.SouthernBritish));
+        var rows = new WordRows(new SchoolWords(loaded.Lexicon, Accent.SouthernBritish));
         var rules = new ReadingRules(needs, WeakVowels.Lenient, ladder);
         var taught = new TaughtSet(rules, [], []).With(ladder.Rungs.Take(Taught));
-        var readable = new ulong[(needs.Rows + 63) / 64];
-        found["whole lexicon judged, ms"] = median(() => needs.AllCovered(taught.Bits, readable), 501);
+        var readable = new ulong[(rows.Count + 63) / 64];
+        found["whole lexicon judged, ms"] = median(() => rows.AllCovered(taught.Bits, readable), 501);
         var stock = new WordStock(rules, SentenceBank.Parse("Sam sat."), SpokenSentences.Parse(""));
         var judge = new Judge(taught);
         var clock = Stopwatch.StartNew();

@@ -3,6 +3,7 @@ using System.Runtime.InteropServices;
 using System.Runtime.Intrinsics;
 using BoldLadder.Core.Calendar;
 using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Lessons;
 using BoldLadder.Core.Log;
@@ -32,16 +33,16 @@ foreach (var (name, (one, two)) in once.Keys.Select(x => (x, (once[x], twice[x])
     Console.WriteLine($"{name + ":",-60} {one,8:0.00}; lexicon doubled: {two,8:0.00}, ratio {two / one:0.00}");
 }
 
-var needs = new WordNeeds(new SchoolWords(lexicon, Accent.SouthernBritish));
+var rows = new WordRows(new SchoolWords(lexicon, Accent.SouthernBritish));
 var rules = new ReadingRules(needs, WeakVowels.Lenient, ladder);
 var taught = new TaughtSet(rules, [], []).With(ladder.Rungs.Take(60));
-var readable = new ulong[(needs.Rows + 63) / 64];
+var readable = new ulong[(rows.Count + 63) / 64];
 
 // The same bytes, read once as vectors and joined: as fast as memory allows.
 var sink = Vector256<ulong>.Zero;
-var verdicts = Median(() => needs.AllCovered(taught.Bits, readable), 2001);
-var scan = Median(() => sink ^= Scan(needs.Block), 2001);
-Console.WriteLine($"whole lexicon judged ({needs.Rows} readings): {verdicts * 1000,6:0.0} µs; a vector scan of the same {needs.Block.Length * 8 / 1e6:0.00} MB: {scan * 1000:0.0} µs; ratio {verdicts / scan:0.00}; {WordNeeds.Count(readable)} readable, {sink[0] & 1}");
+var verdicts = Median(() => rows.AllCovered(taught.Bits, readable), 2001);
+var scan = Median(() => sink ^= Scan(rows.Block), 2001);
+Console.WriteLine($"whole lexicon judged ({rows.Count} readings): {verdicts * 1000,6:0.0} µs; a vector scan of the same {rows.Block.Length * 8 / 1e6:0.00} MB: {scan * 1000:0.0} µs; ratio {verdicts / scan:0.00}; {WordRows.CountOf(readable)} readable, {sink[0] & 1}");
 
 // A ladder of 200 rungs: the demo's, and fillers of tricky words between.
 var sections = ladder.Sections.Select((s, i) => i > 0 ? s : s with
@@ -67,7 +68,7 @@ _ = SchoolYear.TryCreate([new Term("Year", new DateOnly(2026, 9, 1), new DateOnl
 foreach (var place in new[] { 20, 60, 110 })
 {
     var log = new GroupLog(ladder.Rungs.Take(place).Select((x, i) => new LogEntry(
-        i + 1, $"{i}", year.SchoolDays[i], LogOutcome.Taught, x.Id, [.. Taught.Of(x)], x.TrickyWords, [], [], [])));
+        i + 1, $"{i}", year.SchoolDays[i], LogOutcome.Taught, x.Id, x.Adds, x.TrickyWords, [], [], [])));
     var seed = 0UL;
     Say($"one lesson composed, rung {place + 1}", Median(
         () => LessonComposer.Compose(new LessonBrief(stock, year, year.SchoolDays[place], ladder.Rungs[place], log, ladder.SectionAt(place).Shape, 25, seed++, [])), 51));

@@ -14,5 +14,6 @@ public static class LexiconFiles
         Suitability: File.ReadAllText($"{folder}/suitability.txt"),
         Familiarity: File.ReadAllText($"{folder}/familiarity.txt"),
         Capitals: File.ReadAllText($"{folder}/capitals.txt"),
-        AmericanForms: File.ReadAllText($"{folder}/american-forms.tsv"));
+        AmericanForms: File.ReadAllText($"{folder}/american-forms.tsv"),
+        Contractions: File.ReadAllText($"{folder}/contractions.tsv"));
 }

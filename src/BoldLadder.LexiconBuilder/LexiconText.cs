@@ -10,7 +10,7 @@ namespace BoldLadder.LexiconBuilder;
 /// </summary>
 public sealed record LexiconSources(
     string Raw, string Correspondences, string Corrections, string NotEndings, string NotCompounds, string SpokenForms, string Suitability, string Familiarity,
-    string Capitals, string AmericanForms);
+    string Capitals, string AmericanForms, string Contractions);
 
 /// <summary>What was made, and which words no accent's table could account for.</summary>
 public sealed record LexiconReport(string Text, int Words, IReadOnlyDictionary<string, int> Aligned, IReadOnlyList<string> Failures);
@@ -106,7 +106,7 @@ public static class LexiconText
         }
 
         var lines = raw.Where(x => readings.ContainsKey((x.Spelling, "gb-south")) || readings.ContainsKey((x.Spelling, "us")))
-            .Select(x => Line(x, endings, compounds, readings, suitability, familiarity, capitals)).ToList();
+            .Select(x => Line(x, endings, compounds, readings, suitability, familiarity, capitals)).Concat(Contracted(sources.Contractions)).ToList();
         return new LexiconReport(Header + "\n" + string.Join('\n', lines) + "\n", lines.Count, aligned, failures);
     }
 
@@ -127,6 +127,24 @@ public static class LexiconText
 
             var own = readings.TryGetValue((word, Accent.NorthernEnglish.Id), out var found) ? found[0] : null;
             readings[(word, accent.Id)] = [.. south.Select(x => AccentReadings.FromSouth(x, own, accent))];
+        }
+    }
+
+    // Written by hand, since the speech program reads them and the counts of print take them apart.
+    private static IEnumerable<string> Contracted(string text)
+    {
+        foreach (var columns in Lines(text).Select(x => x.Split('\t')))
+        {
+            var other = columns.Skip(3).Select(x => x.Split('=', 2)).ToDictionary(x => x[0], x => x[1]);
+            foreach (var reading in other.Values.Append(columns[2]).SelectMany(x => x.Split(" | ")))
+            {
+                if (!Segmentation.TryParse(columns[0].ToLowerInvariant(), reading, out _, out var reason))
+                {
+                    throw new FormatException($"contractions, {columns[0]}: {reason}");
+                }
+            }
+
+            yield return string.Join('\t', [columns[0], "", "", columns[1], "", columns[2], .. Accent.All.Skip(1).Select(x => other.GetValueOrDefault(x.Id, "")), "0"]);
         }
     }
 

@@ -2,7 +2,7 @@ using System.Diagnostics;
 using BoldLadder.Core.Words;
 using BoldLadder.LexiconBuilder;
 
-// Usage: pronounce <folder with the npm packages> | unsafe <the same> | spellings | sounds | second-sounds <the same> | build [--failures] | witness <folder with the npm packages>. Run from the root of the repository.
+// Usage: pronounce <folder with the npm packages> | unsafe <the same> | spellings | long-forms | sounds | second-sounds <the same> | build [--failures] | witness <folder with the npm packages>. Run from the root of the repository.
 const string Folder = "data/lexicon";
 switch (args)
 {
@@ -23,6 +23,10 @@ switch (args)
 
     case ["spellings"]:
         File.WriteAllText($"{Folder}/real-words.txt", string.Concat(WordSources.Spellings(RealWordSources.SpellingSize, RealWordSources.MostLetters, true).Select(x => x + "\n")));
+        return 0;
+
+    case ["long-forms"]:
+        File.WriteAllText($"{Folder}/long-forms.txt", string.Concat(WordSources.LongForms(Lexicon.Parse(File.ReadAllText($"{Folder}/lexicon.tsv"))).Select(x => x + "\n")));
         return 0;
 
     case ["sounds"]:
@@ -57,6 +61,6 @@ switch (args)
         return 0;
 
     default:
-        Console.Error.WriteLine("pronounce <npm folder>, unsafe <npm folder>, spellings, sounds, second-sounds <npm folder>, build [--failures] or witness <npm folder>");
+        Console.Error.WriteLine("pronounce <npm folder>, unsafe <npm folder>, spellings, long-forms, sounds, second-sounds <npm folder>, build [--failures] or witness <npm folder>");
         return 2;
 }

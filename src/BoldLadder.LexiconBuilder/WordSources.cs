@@ -13,15 +13,16 @@ internal static partial class WordSources
 {
     private const string Scowl = "/usr/share/dict/scowl";
     private static readonly string[] Lists = ["english", "british", "american"];
-    private const int ShortLetters = 6;
+    private const int ShortLetters = 6, CommonSize = 35, FewCounts = 6;
     private static readonly int[] Sizes = [10, 20, 35, 40, 50];
 
     /// <summary>Voices of the speech program, in the order of the columns of pronunciations.tsv.</summary>
     public static IReadOnlyList<string> Voices { get; } = ["en-gb-x-rp", "en-gb-x-gbclan", "en-gb-scotland", "en-us"];
 
     /// <summary>
-    /// Words of scowl to size 35 with at least 20 counts; and, to size 50, the short ones however rare
-    /// they are in print: a class meets peg before it meets government.
+    /// Words of scowl to size 35 that were counted at all, since books for children use what films do not say (whisked,
+    /// blackberries); to size 50 those counted a few times; and the short ones however rare they are in print: a class
+    /// meets peg before it meets government.
     /// </summary>
     public static List<ChosenWord> Choose(string npmFolder, IEnumerable<string> names)
     {
@@ -46,7 +47,7 @@ internal static partial class WordSources
         foreach (var (word, (size, lists)) in found)
         {
             var count = counts.GetValueOrDefault(word);
-            if (word.Length <= ShortLetters || (size <= 35 && count >= 20))
+            if (word.Length <= ShortLetters || (size <= CommonSize ? count > 0 : count >= FewCounts))
             {
                 var region = lists.Contains("english") || lists.Count == 2 ? "" : lists.Contains("british") ? "gb" : "us";
                 chosen.Add(new ChosenWord(word, region, count));
@@ -83,6 +84,19 @@ internal static partial class WordSources
         all.UnionWith(WordNet().Where(x => x.Length <= letters));
         return [.. all];
     }
+
+    /// <summary>
+    /// Words longer than the large list goes, which are a form of a word in the lexicon or made of two: with it a form is
+    /// told from what only looks like one.
+    /// </summary>
+    public static List<string> LongForms(Core.Words.Lexicon lexicon) =>
+    [
+        .. Spellings(LongFormSize, LongestForm).Where(x => x.Length > RealWordSources.MostLetters && lexicon.Find(x) is null
+            && (Core.Words.Endings.Candidates(x).Any(e => lexicon.Find(e.Base) is not null)
+                || Enumerable.Range(3, x.Length - 5).Any(at => lexicon.Find(x[..at]) is not null && lexicon.Find(x[at..]) is not null))),
+    ];
+
+    private const int LongFormSize = 60, LongestForm = 18;
 
     // Words that a dictionary of meanings holds, whatever list leaves them out: blub, smidge, and the shish of shish kebab.
     private static IEnumerable<string> WordNet() => new[] { "noun", "verb", "adj", "adv" }
@@ -150,7 +164,7 @@ internal static partial class WordSources
         return counts;
     }
 
-    [GeneratedRegex("^[a-z]{1,12}$")]
+    [GeneratedRegex("^[a-z]{1,14}$")]
     private static partial Regex Plain();
 
     [GeneratedRegex("^[a-z]+$")]

@@ -1,5 +1,6 @@
 using System.Text.Json.Serialization;
 using BoldLadder.Server.Demo;
+using BoldLadder.Server.Engine;
 using BoldLadder.Server.Groups;
 using BoldLadder.Server.Hosting;
 using BoldLadder.Server.Ladders;
@@ -8,7 +9,6 @@ using BoldLadder.Server.Schools;
 using BoldLadder.Server.Storage;
 using BoldLadder.Server.Words;
 using Microsoft.EntityFrameworkCore;
-using Npgsql;
 
 var builder = WebApplication.CreateBuilder(args);
 builder.WebHost.ConfigureKestrel(x =>
@@ -21,10 +21,12 @@ builder.Logging.ClearProviders().AddJsonConsole().AddFilter("Microsoft.EntityFra
 builder.Configuration["AllowedHosts"] = builder.Configuration["BOLDLADDER_HOSTS"] ?? "127.0.0.1;localhost";
 
 var services = builder.Services;
-services.AddSingleton<Today>().AddSingleton<Library>().AddSingleton<StockCache>().AddSingleton<MadeUpChecks>().AddSingleton<EvidenceBooks>().AddSingleton<DemoSchools>();
-services.AddScoped<SchoolScope>().AddScoped<SchoolOnConnection>().AddScoped<Classrooms>().AddScoped<LessonBook>();
+services.AddSingleton<Today>().AddSingleton<ShippedData>().AddSingleton<StockCache>().AddSingleton<MadeUpChecks>().AddSingleton<EvidenceBooks>().AddSingleton<DemoSchools>();
+services.AddSingleton<Kept>().AddSingleton<RungPool>().AddSingleton<Turns>();
+services.AddScoped<SchoolScope>().AddScoped<SchoolOnConnection>().AddScoped<Classrooms>().AddScoped<LessonBook>()
+    .AddScoped<LessonViews>().AddScoped<LadderDesks>().AddScoped<WorkBudget>();
 services.AddDbContext<BoldLadderDb>((scope, options) => options
-    .UseNpgsql(builder.Configuration["BOLDLADDER_DB"]).UseSnakeCaseNamingConvention()
+    .UseNpgsql(DatabasePatience.Within(builder.Configuration["BOLDLADDER_DB"])).UseSnakeCaseNamingConvention()
     .AddInterceptors(scope.GetRequiredService<SchoolOnConnection>()));
 services.ConfigureHttpJsonOptions(x =>
 {
@@ -38,6 +40,7 @@ services.ConfigureHttpJsonOptions(x =>
 services.Configure<RouteHandlerOptions>(x => x.ThrowOnBadRequest = true);
 services.AddProblemDetails(Failures.Describe);
 services.AddExceptionHandler<Failures>();
+services.AddRequestTimeouts(Limits.Time);
 services.AddValidation();
 services.AddOpenApi(ApiDocument.Describe);
 services.AddHealthChecks().AddDbContextCheck<BoldLadderDb>(tags: ["ready"]);
@@ -49,11 +52,13 @@ if (args is ["migrate", ..] or ["demo", ..])
     return await Commands.Run(app, args);
 }
 
+Guard.UseHeaders(app);
 app.UseExceptionHandler();
 app.UseStatusCodePages();
 app.UseHostFiltering();
 Guard.Use(app);
 app.UseRateLimiter();
+app.UseRequestTimeouts();
 app.UseDefaultFiles();
 app.UseStaticFiles();
 app.MapHealthChecks("/health/live", new() { Predicate = _ => false });
@@ -68,12 +73,13 @@ SchoolRoutes.Map(app, school);
 LessonRoutes.Map(school);
 LadderRoutes.Map(school);
 NeedsRoutes.Map(school);
+ConventionsRoutes.Map(school);
 SchoolWordRoutes.Map(school);
 GroupLists.Map(school);
 OwnWordRoutes.Map(school);
 app.MapFallback("/api/{**path}", () => Problems.Missing("address", "There is nothing at this address."));
 app.MapFallbackToFile("index.html");
-app.Services.GetRequiredService<Library>();
+app.Services.GetRequiredService<ShippedData>();
 await app.RunAsync();
 return 0;
 

@@ -1,5 +1,6 @@
 using BoldLadder.Core.Calendar;
 using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Log;
 using BoldLadder.Core.Reading;
@@ -26,7 +27,15 @@ internal static class World
 
     private static readonly Lazy<MadeUpCheck> LazyMadeUp = new(() => MadeUpFor(Accent.SouthernBritish));
 
+    private static readonly Lazy<WordGate> LazyGate = new(() => new WordGate(Lexicon, LazyReal.Value));
+    private static readonly Lazy<HashSet<string>> LongForms = new(() => [.. Text("lexicon/long-forms.txt").Split('\n')]);
+
     public static MadeUpCheck MadeUp => LazyMadeUp.Value;
+
+    public static WordGate Gate => LazyGate.Value;
+
+    /// <summary>The words of an accent with the forms that follow from them.</summary>
+    public static SchoolWords WithForms(Accent accent) => new(Lexicon, accent, null, x => LazyReal.Value.IsSpelling(x) || LongForms.Value.Contains(x));
 
     public static Lexicon Lexicon => LazyLexicon.Value;
 
@@ -56,14 +65,17 @@ internal static class World
     public static string Text(string file) => File.ReadAllText(Path.Combine(Root, "data", file));
 
     public static WordStock Stock(Ladder? ladder, Accent accent, WeakVowels weak = WeakVowels.Lenient) => new(
-        new ReadingRules(new WordNeeds(new SchoolWords(Lexicon, accent), LadderUnits.Of(ladder)), weak, ladder),
+        new ReadingRules(new WordRows(new SchoolWords(Lexicon, accent), LadderUnits.Of(ladder)), weak, ladder),
         accent.IsAmerican ? Sentences.In(Forms) : Sentences, accent.IsAmerican ? Spoken.In(Forms) : Spoken);
 
     public static ReadingRules Rules(Accent accent, WeakVowels weak = WeakVowels.Lenient, Ladder? ladder = null) =>
-        new(new WordNeeds(new SchoolWords(Lexicon, accent), LadderUnits.Of(ladder)), weak, ladder);
+        new(new WordRows(new SchoolWords(Lexicon, accent), LadderUnits.Of(ladder)), weak, ladder);
 
     public static Judge JudgeOf(ReadingRules rules, string taught, params string[] tricky) => new(new TaughtSet(
-        rules, taught.Split(' ', StringSplitOptions.RemoveEmptyEntries).Select(x => new Taught(Correspondence.Parse(x))), tricky));
+        rules, taught.Split(' ', StringSplitOptions.RemoveEmptyEntries).Select(x => Teachable.Of(Correspondence.Parse(x))), tricky));
+
+    public static Standing StandingOf(Ladder ladder, IEnumerable<LogEntry> entries, ReadingRules? rules = null) =>
+        Standing.Of(ladder, new GroupLog(entries), Year, rules ?? South.Rules);
 
     /// <summary>A ladder of one section, a rung for each word of the text: <c>s:s a:a !the -ing</c>.</summary>
     public static Ladder LadderOf(string rungs, string shape = "6 3 2") =>
@@ -82,7 +94,7 @@ internal static class World
         long position, DateOnly day, Rung rung, LogOutcome outcome = LogOutcome.Taught, IReadOnlyList<RevisitItem>? seen = null,
         IReadOnlyList<RevisitItem>? shaky = null, string? lesson = null) => new(
         position, lesson ?? $"lesson {position}", day, outcome, rung.Id,
-        outcome == LogOutcome.Taught ? [.. Taught.Of(rung)] : [], outcome == LogOutcome.Taught ? rung.TrickyWords : [], seen ?? [], shaky ?? [], []);
+        outcome == LogOutcome.Taught ? rung.Adds : [], outcome == LogOutcome.Taught ? rung.TrickyWords : [], seen ?? [], shaky ?? [], []);
 
     private static string FindRoot()
     {

@@ -124,7 +124,7 @@ public sealed class GroupListTests(App app)
     public async Task As_if_the_group_stood_elsewhere_its_lists_are_those_of_that_rung()
     {
         var school = await School.Make(taught: 20);
-        var rung = (await app.Get($"{school.Group()}/ladder")).Rungs().Select(x => x["rung"]!.Text("id")).ElementAt(60);
+        var rung = (await app.Get(school.Ladder())).Rungs().Select(x => x["rung"]!.Text("id")).ElementAt(60);
         var here = (await app.Get($"{school.Group()}/lists")).Number("words");
         Assert.True((await app.Get($"{school.Group()}/lists?asIf={rung}")).Number("words") > here * 2);
     }

@@ -15,7 +15,7 @@ public sealed class LadderApiTests(App app)
         Assert.Equal("enough", sh.Text("thin"));
         Assert.Equal(0, ladder.Number("thinByPlace"));
         Assert.Equal(30, ladder["strip"]!.Number("line"));
-        var opened = await app.Get($"{school.Group()}/ladder/rungs/sh-sh");
+        var opened = await app.Get(school.Ladder("/rungs/sh-sh"));
         Assert.Contains("ship", opened["targets"]!.AsArray().Select(x => x!.GetValue<string>()));
         var was = ladder.Rungs().Single(x => x["rung"]!.Text("id") == "was-of");
         Assert.True(was["tricky"]![0]!.Number("decodableAt") > was.Number("number"));
@@ -42,7 +42,7 @@ public sealed class LadderApiTests(App app)
         Assert.Equal(0, sh.Number("targets"));
         Assert.Contains("moved rung", moved.Text("undo"), StringComparison.Ordinal);
         Assert.Equal(1, moved.Number("unpublished"));
-        var back = await app.Post($"{school.Group()}/ladder/undo", new { revision = moved.Number("revision") });
+        var back = await app.Post(school.Ladder("/undo"), new { revision = moved.Number("revision") });
         Assert.Equal(Ids(ladder), Ids(back));
         Assert.Null(back["undo"]);
     }
@@ -57,7 +57,7 @@ public sealed class LadderApiTests(App app)
         var s = moved.Rungs().Single(x => x["rung"]!.Text("id") == "s-s");
         Assert.True(s["passed"]!.GetValue<bool>());
         Assert.Equal(29, moved["strip"]!.Number("line"));
-        await app.Post($"{school.Group()}/ladder/publish", new { revision = moved.Number("revision") });
+        await app.Post(school.Ladder("/publish"), new { revision = moved.Number("revision") });
         Assert.Equal("readable", (await app.Get($"{school.Group()}/words/sun")).Text("verdict"));
     }
 
@@ -71,7 +71,7 @@ public sealed class LadderApiTests(App app)
         var at = section["rungs"]!.AsArray().Select((x, i) => (x, i)).First(x => x.x!["rung"]!.Text("id") == due).i;
         var edited = await Edit(school, ladder, new { kind = "move", rungId = "sh-sh", sectionId = section.Text("id"), at });
         Assert.Equal(due, (await app.Get($"{school.Group()}/lessons/today")).Text("rungId"));
-        var published = await app.Post($"{school.Group()}/ladder/publish", new { revision = edited.Number("revision") });
+        var published = await app.Post(school.Ladder("/publish"), new { revision = edited.Number("revision") });
         Assert.Equal(0, published.Number("unpublished"));
         Assert.Equal("sh-sh", (await app.Get($"{school.Group()}/lessons/today")).Text("rungId"));
     }
@@ -82,9 +82,9 @@ public sealed class LadderApiTests(App app)
         var school = await School.Make(taught: 10);
         var ladder = await Ladder(school);
         var section = ladder["sections"]![1]!.Text("id");
-        var added = await Edit(school, ladder, new { kind = "add", rung = Rung("new", ["oe:oa"], ["shoe"]), sectionId = section, at = 0 });
+        var added = await Edit(school, ladder, new { kind = "add", rung = Rung("new", [("correspondence", "oe:oa")], ["shoe"]), sectionId = section, at = 0 });
         Assert.Contains("new", Ids(added));
-        var changed = await Edit(school, added, new { kind = "replace", rung = Rung("new", ["ui:oo"], []) });
+        var changed = await Edit(school, added, new { kind = "replace", rung = Rung("new", [("correspondence", "ui:oo")], []) });
         Assert.Equal("ui", changed.Rungs().Single(x => x["rung"]!.Text("id") == "new").Text("label"));
         var removed = await Edit(school, changed, new { kind = "remove", rungId = "new" });
         Assert.Equal(Ids(ladder), Ids(removed));
@@ -98,7 +98,7 @@ public sealed class LadderApiTests(App app)
         await app.Post($"{school.Address}/lessons/{lesson.Text("id")}/outcome", new { revision = 1, outcome = "taught", shaky = Array.Empty<string>() });
         var ladder = await Edit(school, await Ladder(school), new { kind = "remove", rungId = lesson.Text("rungId") });
         ladder = await Edit(school, ladder, new { kind = "remove", rungId = "s-s" });
-        await app.Post($"{school.Group()}/ladder/publish", new { revision = ladder.Number("revision") });
+        await app.Post(school.Ladder("/publish"), new { revision = ladder.Number("revision") });
         var kept = await app.Get($"{school.Group()}/lessons/today");
         Assert.Equal(lesson.Items().Select(x => x.Text("text")), kept.Items().Select(x => x.Text("text")));
         Assert.Equal("readable", (await app.Get($"{school.Group()}/words/sun")).Text("verdict"));
@@ -117,23 +117,28 @@ public sealed class LadderApiTests(App app)
     {
         var school = await School.Make(taught: 10);
         var before = await Ladder(school);
-        var (status, problem) = await app.Fail(HttpMethod.Post, $"{school.Group()}/ladder/edits", new { revision = 1, edit = JsonNode.Parse(edit) });
+        var (status, problem) = await app.Fail(HttpMethod.Post, school.Ladder("/edits"), new { revision = 1, edit = JsonNode.Parse(edit) });
         Assert.Equal(400, status);
         Assert.True(field.Length == 0 || problem.Text("field") == field, problem.ToJsonString());
         Assert.Equal(before.ToJsonString(), (await Ladder(school)).ToJsonString());
     }
 
     [Theory]
-    [InlineData("correspondences", "sh")]
-    [InlineData("correspondences", "sh:qq")]
+    [InlineData("adds", "sh")]
+    [InlineData("adds", "sh:qq")]
     [InlineData("trickyWords", "<script>")]
     [InlineData("trickyWords", "😀")]
-    [InlineData("endings", "ness")]
-    public async Task A_rung_that_is_not_whole_is_refused_by_field(string field, string value)
+    [InlineData("adds", "ness", "ending")]
+    [InlineData("adds", "threeLegs", "structure")]
+    [InlineData("adds", "ll:l a:aw", "rimeUnit")]
+    [InlineData("adds", "s:s a:a", "cluster")]
+    [InlineData("adds", null)]
+    [InlineData("trickyWords", null)]
+    public async Task A_rung_that_is_not_whole_is_refused_by_field(string field, string? value, string kind = "correspondence")
     {
         var school = await School.Make(taught: 10);
-        var rung = Rung("new", field == "correspondences" ? [value] : ["oe:oa"], field == "trickyWords" ? [value] : [], field == "endings" ? [value] : []);
-        var (status, problem) = await app.Fail(HttpMethod.Post, $"{school.Group()}/ladder/edits", new { revision = 1, edit = new { kind = "add", rung, sectionId = "section-1", at = 0 } });
+        var rung = Rung("new", [field == "adds" ? (kind, value!) : ("correspondence", "oe:oa")], field == "trickyWords" ? [value!] : []);
+        var (status, problem) = await app.Fail(HttpMethod.Post, school.Ladder("/edits"), new { revision = 1, edit = new { kind = "add", rung, sectionId = "section-1", at = 0 } });
         Assert.Equal((400, field), (status, problem.Text("field")));
     }
 
@@ -143,7 +148,7 @@ public sealed class LadderApiTests(App app)
         var school = await School.Make(taught: 10);
         var ladder = await Ladder(school);
         await Edit(school, ladder, new { kind = "remove", rungId = "sh-sh" });
-        var (status, problem) = await app.Fail(HttpMethod.Post, $"{school.Group()}/ladder/edits", new { revision = 1, edit = new { kind = "remove", rungId = "ch-ch" } });
+        var (status, problem) = await app.Fail(HttpMethod.Post, school.Ladder("/edits"), new { revision = 1, edit = new { kind = "remove", rungId = "ch-ch" } });
         Assert.Equal(409, status);
         Assert.DoesNotContain("sh-sh", Ids(problem["current"]!));
     }
@@ -152,7 +157,7 @@ public sealed class LadderApiTests(App app)
     public async Task Names_with_html_in_them_come_back_as_they_were_typed()
     {
         var school = await School.Make(taught: 10);
-        var rung = Rung("new", ["oe:oa"], [], keyword: "<img src=x>");
+        var rung = Rung("new", [("correspondence", "oe:oa")], [], keyword: "<img src=x>");
         var ladder = await Edit(school, await Ladder(school), new { kind = "add", rung, sectionId = "section-1", at = 0 });
         Assert.Equal("<img src=x>", ladder.Rungs().Single(x => x["rung"]!.Text("id") == "new")["rung"]!.Text("keyword"));
     }
@@ -191,16 +196,15 @@ public sealed class LadderApiTests(App app)
         Assert.Equal((status, field), (answered, problem.Text("field")));
     }
 
-    private Task<JsonNode> Ladder(School school) => app.Get($"{school.Group()}/ladder");
+    private Task<JsonNode> Ladder(School school) => app.Get(school.Ladder());
 
     private Task<JsonNode> Edit(School school, JsonNode ladder, object edit) =>
-        app.Post($"{school.Group()}/ladder/edits", new { revision = ladder.Number("revision"), edit });
+        app.Post(school.Ladder("/edits"), new { revision = ladder.Number("revision"), edit });
 
     private static List<string> Ids(JsonNode ladder) => [.. ladder.Rungs().Select(x => x["rung"]!.Text("id"))];
 
-    private static object Rung(string id, string[] correspondences, string[] trickyWords, string[]? endings = null, string keyword = "") => new
+    private static object Rung(string id, (string Kind, string Key)[] adds, string[] trickyWords, string keyword = "") => new
     {
-        id, kind = "teach", correspondences, trickyWords, endings = endings ?? [], structures = Array.Empty<string>(),
-        keyword, sayIt = "", writeIt = "", notes = "", days = 1,
+        id, kind = "teach", adds = adds.Select(x => x.Key is null ? null : new { kind = x.Kind, key = x.Key }), trickyWords, keyword, sayIt = "", writeIt = "", notes = "", days = 1,
     };
 }

@@ -20,7 +20,7 @@ public sealed partial class LegalWordsTests(App app, ITestOutputHelper output)
     {
         var oracle = new Oracle(accent, ladder);
         var school = await School.Make(accent, ladder, 26, 61, 100);
-        var rungs = (await app.Get($"{school.Group()}/ladder")).Rungs().Select(x => x["rung"]!.Text("id")).ToList();
+        var rungs = (await app.Get(school.Ladder())).Rungs().Select(x => x["rung"]!.Text("id")).ToList();
         Assert.Equal(oracle.Rungs, rungs.Count);
         var (illegal, counts) = (new ConcurrentBag<string>(), new ConcurrentBag<(int Rung, int Words, int ToRead)>());
         var asked = from place in Enumerable.Range(0, rungs.Count) from @group in Enumerable.Range(0, 3) select (place, @group);

@@ -9,7 +9,7 @@ public sealed class LessonApiTests(App app)
     public async Task The_tiles_to_have_ready_are_those_of_the_chain_and_of_the_words_to_spell()
     {
         var school = await School.Make(taught: 60);
-        var rungs = (await app.Get($"{school.Group()}/ladder")).Rungs().Select(x => x["rung"]!.Text("id")).ToList();
+        var rungs = (await app.Get(school.Ladder())).Rungs().Select(x => x["rung"]!.Text("id")).ToList();
         var seen = false;
         foreach (var rung in rungs.Skip(20).Take(30))
         {

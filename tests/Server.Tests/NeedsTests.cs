@@ -36,7 +36,7 @@ public sealed class NeedsTests(App app)
     {
         var school = await School.Make();
         await Put(school, "b needs d");
-        var (status, problem) = await app.Fail(HttpMethod.Put, $"{school.Address}/needs", new { text });
+        var (status, problem) = await app.Fail(HttpMethod.Put, $"{school.Address}/needs", new { text, revision = 2 });
         Assert.Equal((400, "text"), (status, problem.Text("field")));
         Assert.StartsWith("Line ", problem.Text("detail"), StringComparison.Ordinal);
         Assert.Equal("b needs d", (await app.Get($"{school.Address}/needs")).Text("text"));
@@ -46,9 +46,9 @@ public sealed class NeedsTests(App app)
     public async Task A_list_of_any_length_is_taken_or_refused_by_name()
     {
         var school = await School.Make();
-        var (status, problem) = await app.Fail(HttpMethod.Put, $"{school.Address}/needs", new { text = new string('x', 9000) });
+        var (status, problem) = await app.Fail(HttpMethod.Put, $"{school.Address}/needs", new { text = new string('x', 9000), revision = 1 });
         Assert.Equal((400, "text"), (status, problem.Text("field")));
-        (status, _) = await app.Fail(HttpMethod.Put, $"/api/schools/{Guid.CreateVersion7()}/needs", new { text = "" });
+        (status, _) = await app.Fail(HttpMethod.Put, $"/api/schools/{Guid.CreateVersion7()}/needs", new { text = "", revision = 1 });
         Assert.Equal(404, status);
     }
 
@@ -64,11 +64,12 @@ public sealed class NeedsTests(App app)
     }
 
     private async Task<List<string>> Unmet(School school) =>
-        [.. (await app.Get($"{school.Group()}/ladder")).Rungs().SelectMany(x => x["needs"]!.AsArray()).Select(x => x!.GetValue<string>())];
+        [.. (await app.Get(school.Ladder())).Rungs().SelectMany(x => x["needs"]!.AsArray()).Select(x => x!.GetValue<string>())];
 
     private async Task<JsonNode> Put(School school, string text)
     {
-        using var answer = await app.Client.PutAsJsonAsync($"{school.Address}/needs", new { text });
+        var revision = (await app.Get($"{school.Address}/needs")).Number("revision");
+        using var answer = await app.Client.PutAsJsonAsync($"{school.Address}/needs", new { text, revision });
         Assert.True(answer.IsSuccessStatusCode);
         return JsonNode.Parse(await answer.Content.ReadAsStringAsync())!;
     }

@@ -77,8 +77,9 @@ internal sealed class Oracle
         var sounds = parts.Select(x => x[(x.IndexOf(':') + 1)..]).ToList();
         var syllables = sounds.Count(IsVowel);
         var at = 0;
-        foreach (var written in parts)
+        for (var i = 0; i < parts.Length; i++)
         {
+            var written = parts[i];
             var part = written.Length > 4 && written[3] == '-' ? written.Remove(3, 1) : written;
             var (grapheme, sound) = (part[..part.IndexOf(':')], part[(part.IndexOf(':') + 1)..]);
             var weak = syllables > 1 && "aeiou".Contains(grapheme) && grapheme.Length == 1 && (sound == "schwa" || part is "e:i" or "a:i");
@@ -91,7 +92,7 @@ internal sealed class Oracle
             }
 
             at += grapheme.Contains('_') ? 1 : grapheme.Length;
-            at += at < word.Length && word[at] == 'e' && WaitsForE(parts, written, word, at) ? 1 : 0;
+            at += at < word.Length && word[at] == 'e' && WaitsForE(parts, i, word, at) ? 1 : 0;
         }
 
         return EndingTaught(ending, taughtEndings) && ShapeTaught(sounds, syllables, adds);
@@ -99,11 +100,8 @@ internal sealed class Oracle
 
     // Where the e of a split digraph stands matters only for where an ending begins; endings that
     // hold a gated sound never follow an e that is kept.
-    private static bool WaitsForE(string[] parts, string written, string word, int at)
-    {
-        var index = Array.IndexOf(parts, written);
-        return index > 0 && parts.Take(index).Any(x => x.Contains('_') && !x.Contains("-:")) && at == word.LastIndexOf('e') && !written.StartsWith('e');
-    }
+    private static bool WaitsForE(string[] parts, int index, string word, int at) =>
+        index > 0 && parts.Take(index).Any(x => x.Contains('_') && !x.Contains("-:")) && at == word.LastIndexOf('e') && !parts[index].StartsWith('e');
 
     private bool EndingTaught(string ending, HashSet<string> taught)
     {

@@ -18,9 +18,9 @@ public sealed class OwnWordTests(App app)
         Assert.Equal(("readable", "Zib"), (word.Text("verdict"), word.Text("spelling")));
         Assert.NotEqual("readable", (await app.Get($"{other.Group()}/words/zib")).Text("verdict"));
         Assert.Equal("guess", (await app.Get("/api/words/zib")).Text("status"));
-        var own = Assert.Single((await app.Get($"{one.Address}/own-words")).AsArray())!;
+        var own = Assert.Single((await app.Get($"{one.Address}/own-words"))["words"]!.AsArray())!;
         Assert.Equal(("Zib", "z:z i:i b:b", "4-5", true), (own.Text("word"), own.Text("split"), own.Text("familiarity"), own["added"]!.GetValue<bool>()));
-        Assert.Empty((await app.Get($"{other.Address}/own-words")).AsArray());
+        Assert.Empty((await app.Get($"{other.Address}/own-words"))["words"]!.AsArray());
         using var gone = await app.Client.DeleteAsync($"{one.Address}/words/zib/split");
         Assert.True(gone.IsSuccessStatusCode);
         Assert.NotEqual("readable", (await app.Get($"{one.Group()}/words/zib")).Text("verdict"));
@@ -38,7 +38,7 @@ public sealed class OwnWordTests(App app)
         Assert.Equal(2, (await Take(other, csv)).Number("words"));
         Assert.Equal(csv, await app.Client.GetStringAsync($"{other.Address}/own-words.csv"));
         Assert.Equal(
-            (await app.Get($"{school.Address}/own-words")).ToJsonString(), (await app.Get($"{other.Address}/own-words")).ToJsonString());
+            (await app.Get($"{school.Address}/own-words"))["words"]!.ToJsonString(), (await app.Get($"{other.Address}/own-words"))["words"]!.ToJsonString());
     }
 
     [Theory]
@@ -56,7 +56,7 @@ public sealed class OwnWordTests(App app)
         var (status, problem) = await app.Fail(HttpMethod.Put, $"{school.Address}/own-words.csv", new { csv = Heading + lines });
         Assert.Equal((400, "csv"), (status, problem.Text("field")));
         Assert.Contains(where, problem.Text("detail"), StringComparison.OrdinalIgnoreCase);
-        Assert.Equal("zed", Assert.Single((await app.Get($"{school.Address}/own-words")).AsArray())!.Text("word"));
+        Assert.Equal("zed", Assert.Single((await app.Get($"{school.Address}/own-words"))["words"]!.AsArray())!.Text("word"));
     }
 
     [Theory]

@@ -28,7 +28,7 @@ public sealed class PublicEngineTests(App app)
     public async Task Made_up_words_are_checked_in_the_form_that_lasts()
     {
         var judged = (await app.Post("/api/made-up/check", new { accent = "gb-south", taught = Letters, words = new[] { "fap", "nem", "dokt", "ship", "gop", "ckeft" } })).AsArray();
-        Assert.All(judged, x => Assert.Equal(["word", "verdict", "reason", "like"], x!.AsObject().Select(p => p.Key)));
+        Assert.All(judged, x => Assert.Equal(["word", "verdict", "reason", "like", "notes"], x!.AsObject().Select(p => p.Key)));
         Assert.Equal(("dokt", "sounds-real", "docked"), (judged[2]!.Text("word"), judged[2]!.Text("verdict"), judged[2]!.Text("like")));
         Assert.Equal("real", judged[3]!.Text("verdict"));
         Assert.Equal("illegal", judged[5]!.Text("verdict"));

@@ -13,26 +13,29 @@ internal sealed record School(Guid Id, Guid LadderId, IReadOnlyList<Guid> Groups
 
     public string Group(int at = 0) => $"{Address}/groups/{Groups[at]}";
 
+    /// <summary>The school's ladder, or something of it, seen beside a group.</summary>
+    public string Ladder(string path = "", int at = 0) => $"{Address}/ladders/{LadderId}{path}?groupId={Groups[at]}";
+
     /// <param name="taught">For each group, how many rungs its log says were taught.</param>
     public static async Task<School> Make(string accent = "gb-south", string ladderFile = "estuary", params int[] taught)
     {
         var id = Guid.CreateVersion7();
         var ladderId = Guid.CreateVersion7();
         var ladder = LadderText.Parse(await File.ReadAllTextAsync(Path.Combine(App.Root, "data", "demo", $"{ladderFile}.ladder.tsv")));
-        var document = DocumentJson.Write(LadderDocument.Of(ladder));
+        var document = StoredJson.Write(LadderDocument.Of(ladder));
         await using var db = App.Database(id);
         var terms = new[] { new Term("Year", new DateOnly(2026, 1, 5), new DateOnly(2026, 12, 18)), new Term("Next", new DateOnly(2027, 1, 4), new DateOnly(2027, 12, 17)) };
         db.Schools.Add(new SchoolRow
         {
-            Id = id, Name = "Test school", Accent = accent, WeakVowels = "lenient", Plurals = "own-rung", LessonMinutes = 25,
-            Year = DocumentJson.Write(new YearDocument(terms, [], WeeklyPattern.Usual)),
+            Id = id, Name = "Test school", Accent = accent, Revision = 1, WordsRevision = 1,
+            Year = StoredJson.Write(new YearDocument(terms, [], WeeklyPattern.Usual)),
         });
         db.Ladders.Add(new LadderRow { SchoolId = id, Id = ladderId, Draft = document, DraftRevision = 1, Published = 1 });
         db.LadderRevisions.Add(new LadderRevisionRow { SchoolId = id, LadderId = ladderId, Number = 1, Document = document });
         var groups = new List<Guid>();
         foreach (var count in taught.DefaultIfEmpty(30))
         {
-            var group = new GroupRow { SchoolId = id, Id = Guid.CreateVersion7(), Name = $"Group {groups.Count}", LadderId = ladderId, Position = groups.Count };
+            var group = new GroupRow { SchoolId = id, Id = Guid.CreateVersion7(), Name = $"Group {groups.Count}", LadderId = ladderId, Position = groups.Count, Revision = 1 };
             db.Groups.Add(group);
             groups.Add(group.Id);
             Log(db, group, ladder, count);
@@ -49,12 +52,8 @@ internal sealed record School(Guid Id, Guid LadderId, IReadOnlyList<Guid> Groups
         for (var i = 0; i < count; i++)
         {
             var rung = ladder.Rungs[i];
-            var entry = new LogEntry(i + 1, Guid.CreateVersion7().ToString(), days[i], LogOutcome.Taught, rung.Id, [.. Taught.Of(rung)], rung.TrickyWords, [], [], []);
-            db.Log.Add(new LogRow
-            {
-                SchoolId = group.SchoolId, GroupId = group.Id, Position = entry.Position, LessonId = Guid.Parse(entry.LessonId), Day = entry.Day,
-                Outcome = "taught", Document = DocumentJson.Write(LogDocument.Of(entry)),
-            });
+            var entry = new LogEntry(i + 1, Guid.CreateVersion7().ToString(), days[i], LogOutcome.Taught, rung.Id, rung.Adds, rung.TrickyWords, [], [], []);
+            db.Log.Add(LogDocument.RowOf(entry, group.SchoolId, group.Id));
         }
     }
 }

@@ -19,12 +19,12 @@ public sealed class SecurityTests(App app)
         foreach (var (method, address, body) in new (HttpMethod, string, object?)[]
         {
             (HttpMethod.Get, $"{one.Address}/groups/{other.Groups[0]}/lessons/today", null),
-            (HttpMethod.Get, $"{one.Address}/groups/{other.Groups[0]}/ladder", null),
+            (HttpMethod.Get, $"{one.Address}/ladders/{other.LadderId}", null),
             (HttpMethod.Get, $"{one.Address}/groups/{other.Groups[0]}/words/cat", null),
             (HttpMethod.Post, $"{one.Address}/lessons/{lesson}/edits", new { revision = 1, change = "replan" }),
             (HttpMethod.Post, $"{one.Address}/lessons/{lesson}/undo", new { revision = 1 }),
             (HttpMethod.Post, $"{one.Address}/lessons/{lesson}/outcome", new { revision = 1, outcome = "taught" }),
-            (HttpMethod.Post, $"{one.Address}/groups/{other.Groups[0]}/ladder/edits", new { revision = 1, edit = new { kind = "remove", rungId = "s-s" } }),
+            (HttpMethod.Post, $"{one.Address}/ladders/{other.LadderId}/edits", new { revision = 1, edit = new { kind = "remove", rungId = "s-s" } }),
         })
         {
             var (status, problem) = await app.Fail(method, address, body);
@@ -135,7 +135,7 @@ public sealed class SecurityTests(App app)
     [Fact]
     public async Task Ids_that_are_no_ids_are_not_found()
     {
-        foreach (var address in new[] { "/api/schools/1", "/api/schools/%27%20or%201%3D1", $"/api/schools/{Guid.Empty}/groups/x/ladder", "/api/schools/😀" })
+        foreach (var address in new[] { "/api/schools/1", "/api/schools/%27%20or%201%3D1", $"/api/schools/{Guid.Empty}/ladders/x", "/api/schools/😀" })
         {
             using var response = await app.Client.GetAsync(address);
             Assert.Equal(HttpStatusCode.NotFound, response.StatusCode);

@@ -1,3 +1,4 @@
+using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Sounds;
 
 namespace BoldLadder.Core.Choosing;
@@ -24,20 +25,20 @@ public enum ChainPlace
 public readonly record struct ChainStep(ChainMove Move, ChainPlace Place, Correspondence? From, Correspondence? To)
 {
     /// <summary>What changed and where, for the adult.</summary>
-    public string Said
+    public IReadOnlyList<Reason> Reasons
     {
         get
         {
-            var where = Place switch { ChainPlace.Start => "at the start", ChainPlace.End => "at the end", _ => "in the middle" };
+            var where = Place.ToString().ToLowerInvariant();
             var what = Move switch
             {
-                ChainMove.Added => $"{To!.Value.Grapheme.Text} was added {where}",
-                ChainMove.TakenOut => $"{From!.Value.Grapheme.Text} was taken out {where}",
-                _ => $"{From!.Value.Grapheme.Text} became {To!.Value.Grapheme.Text} {where}",
+                ChainMove.Added => Reason.Of(ReasonCode.ChainAdded, To!.Value.Grapheme.Text, where),
+                ChainMove.TakenOut => Reason.Of(ReasonCode.ChainTakenOut, From!.Value.Grapheme.Text, where),
+                _ => Reason.Of(ReasonCode.ChainChanged, From!.Value.Grapheme.Text, To!.Value.Grapheme.Text, where),
             };
             return Sounds(From) != Sounds(To) && Move == ChainMove.Changed
-                ? $"{what}; {(Sounds(To) > 1 ? To : From)!.Value.Grapheme.Text} has two sounds in it"
-                : what;
+                ? [what, Reason.Of(ReasonCode.TwoSounds, (Sounds(To) > 1 ? To : From)!.Value.Grapheme.Text)]
+                : [what];
         }
     }
 

@@ -1,19 +1,27 @@
+using BoldLadder.Core.Conventions;
+using BoldLadder.Core.Reading;
 using BoldLadder.Core.Sounds;
 using BoldLadder.Core.Words;
 
 namespace BoldLadder.Core.Choosing;
 
+/// <summary>What there is to say against a spelling of one syllable.</summary>
+/// <param name="Broken">English does not do so at all; null when it does.</param>
+/// <param name="Rare">English does so, but seldom: allowed, and said; null when it is usual.</param>
+public readonly record struct LawAnswer(Reason? Broken, Reason? Rare);
+
 /// <summary>
-/// What English allows in a word of one syllable, learnt from the words it has: where each spelling stands, which
-/// consonants go together, and what follows what. A made-up word that breaks it would teach a wrong pattern.
+/// What English allows in a word of one syllable. An onset and a rime combine freely; what is forbidden is the short list
+/// of <see cref="Patterns"/>, each with the words that go against it, and consonants together or vowel spellings in places
+/// that no word of the lexicon has. A made-up word that breaks it would teach a wrong pattern.
 /// </summary>
 public sealed class MadeUpLaw
 {
-    // A thing that fewer words do is an exception and no pattern.
-    private const int Pattern = 2;
+    // Fewer everyday words than this make a thing rare: met, but no pattern to teach.
+    private const int Usual = 2;
 
-    // Words rarer than this lend no pattern: borrowings gather there.
-    private const int CommonWords = 12_000;
+    // A row of consonants after so many different vowels of several letters (paint, point, haunt) goes with any of them.
+    private const int ManyVowels = 4;
 
     // Source: the domain's list. After a short vowel at the end of one syllable these are written otherwise.
     private static readonly Dictionary<string, string> AfterShort = new()
@@ -21,171 +29,166 @@ public sealed class MadeUpLaw
         ["f"] = "ff", ["l"] = "ll", ["s"] = "ss", ["z"] = "zz", ["ch"] = "tch", ["j"] = "dge", ["k"] = "ck", ["c"] = "ck",
     };
 
-    private static readonly string[] OnlyAfterShort = ["ff", "ll", "ss", "zz", "tch", "dge", "ck", "ng", "x"];
+    private static readonly string[] OnlyAfterOneLetter = ["ff", "ll", "ss", "zz", "tch", "dge", "ck"];
 
-    // Source: the domain's list of letters that no plain English word ends in.
-    private static readonly string[] NeverLast = ["v", "j", "u", "ou", "au", "oi", "ai", "oa", "a", "i", "h", "w", "y", "q", "c"];
+    /// <summary>
+    /// The patterns, each with the familiar words that go against it. Source: the domain's list of what a made-up word
+    /// may not do; a test holds each against the everyday words of one syllable in every accent.
+    /// </summary>
+    internal static IReadOnlyList<SpellingPattern> Patterns { get; } =
+    [
+        new("begins with what only ends", x => OneOf(First(x), "ck", "ng", "tch", "dge", "ff", "ss", "zz", "x", "ay", "oy") ? Reason.Of(ReasonCode.NeverFirst, First(x)) : null, ""),
+        new("ends with what never ends", x => OneOf(Last(x), "v", "j", "u", "ou", "au", "oi", "ai", "oa", "i", "q", "h", "w") || (Last(x) is "y" && !x.Parts[^1].Sound.IsVowel)
+            ? Reason.Of(ReasonCode.NeverLast, Last(x)) : null, "flu hi ski"),
+        new("writes once what is doubled after a short vowel", x => x.IsShort && x.Coda is [var one] && AfterShort.TryGetValue(one.Grapheme.Text, out var better)
+            ? Reason.Of(ReasonCode.WrittenAfterShort, one.Grapheme.Text, better) : null,
+            "bus gas plus quiz rich gel pal chef nil"),
+        new("doubles after a vowel of several letters", x => x.Coda is [var one, ..] && OneOf(one.Grapheme.Text, OnlyAfterOneLetter) && x.Vowel.Grapheme.Text.Length > 1
+            ? Reason.Of(ReasonCode.OnlyAfterShort, one.Grapheme.Text) : null, "guess build"),
+        new("has inside what only stands last", x => x is { Coda.Count: > 0, Vowel.Grapheme.Text: "ay" or "oy" } ? Reason.Of(ReasonCode.NotThatPlace, x.Vowel.Grapheme.Text, "inside") : null, ""),
+        new("ends with a short vowel", x => x is { IsShort: true, Coda.Count: 0 } ? Reason.Of(ReasonCode.ShortVowelLast) : null, ""),
+        new("has a short a after w", x => x is { Vowel.Key: "a:a", Onset: [.., { Grapheme.Text: "w" or "wh" or "qu" } w] }
+            && !(x.Coda is [{ Sound.Key: "k" or "g" or "ng" or "k+s" }, ..]) ? Reason.Of(ReasonCode.AfterW, w.Grapheme.Text) : null, "swam"),
+    ];
 
-    private static readonly string[] NeverFirst = ["ck", "ng", "ay", "oy", "x", "tch", "dge", "ff", "ll", "ss", "zz"];
+    private readonly Dictionary<string, Tally> _onsets = [];
 
-    private readonly Dictionary<(string, string), int> _places = [];
-    private readonly Dictionary<string, int> _onsets = [];
     // After a short vowel English ends words otherwise than after a long one: milk, but not mirlk.
-    private readonly Dictionary<(bool Short, string Coda), int> _codas = [];
-    private readonly Dictionary<(string, string), int> _next = [];
+    private readonly Dictionary<(bool Short, string Coda), Tally> _codas = [];
+    private readonly Dictionary<string, Tally> _endings = [];
+    private readonly Dictionary<(string Vowel, string Place), Tally> _places = [];
+    private readonly Dictionary<string, HashSet<string>> _vowelsBefore = [];
 
-    // What stands in a row after each long vowel: paint, but not pailt.
-    private readonly HashSet<(string Vowel, string Coda)> _afterLong = [];
+    private sealed class Tally
+    {
+        public int Words { get; set; }
+
+        public int Everyday { get; set; }
+
+        public bool IsRare => Everyday < Usual;
+    }
 
     public MadeUpLaw(SchoolWords words)
     {
-        foreach (var word in words.Words.Where(x => x.Rank < CommonWords && x.Ended is null && x.Key == x.Spelling && x.Suitability != Suitability.Unsuitable))
+        foreach (var word in words.Words.Where(x => x.Ended is null && x.Key == x.Spelling))
         {
-            if (words.Of(word).Readings is [var reading, ..] && Shape.Of(reading) is { } shape)
+            foreach (var reading in words.Of(word).Readings)
             {
-                Learn(shape);
+                if (OneSyllable.Of(reading) is { } shape)
+                {
+                    Learn(shape, word.Everyday && !FunctionWords.Has(word.Key));
+                }
             }
         }
     }
 
-    private sealed record Shape(IReadOnlyList<Correspondence> Onset, Correspondence Vowel, IReadOnlyList<Correspondence> Coda)
-    {
-        public bool IsShort => Vowels.IsShort(Vowel);
+    /// <summary>True when English usually begins words with these in a row.</summary>
+    public bool Begins(IReadOnlyList<Correspondence> onset) => onset.Count == 0 || Found(_onsets, Row(onset)) is { IsRare: false };
 
-        /// <summary>The parts of a reading of one syllable; null for longer ones.</summary>
-        public static Shape? Of(Segmentation reading)
-        {
-            var parts = reading.Segments.Select(x => x.Correspondence).ToList();
-            return parts.Count(x => x.Sound.IsVowel) == 1 && parts.FindIndex(x => x.Sound.IsVowel) is var at
-                ? new Shape(parts[..at], parts[at], parts[(at + 1)..])
-                : null;
-        }
-    }
+    /// <summary>True when English usually ends words with these in a row, after one vowel or another.</summary>
+    public bool Ends(IReadOnlyList<Correspondence> coda) => coda.Count == 0 || Found(_endings, Row(coda)) is { IsRare: false };
 
-    /// <summary>True when English begins words with these in a row.</summary>
-    public bool Begins(IEnumerable<Correspondence> onset) => string.Join(' ', onset) is var key && (key.Length == 0 || _onsets.GetValueOrDefault(key) >= Pattern);
-
-    /// <summary>True when English ends words with these in a row, after one vowel or another.</summary>
-    public bool Ends(IEnumerable<Correspondence> coda) => string.Join(' ', coda) is var key && (Ends(true, key) || Ends(false, key));
-
-    /// <summary>What a reading does that English does not, as a clause; null when it is legal.</summary>
+    /// <summary>What a reading does that English does not, or seldom does.</summary>
     /// <param name="taught">Correspondences that children know, or null when all may be used.</param>
-    public string? Broken(Segmentation reading, IReadOnlySet<Correspondence>? taught)
+    public LawAnswer Of(Segmentation reading, IReadOnlySet<Correspondence>? taught) =>
+        MaybeSoft(reading, taught) is { } soft ? new LawAnswer(soft, null)
+        : OneSyllable.Of(reading) is not { } shape ? default
+        : Patterns.Select(x => x.BrokenBy(shape)).FirstOrDefault(x => x is not null) is { } broken ? new LawAnswer(broken, null)
+        : reading.Segments.Any(x => x.DroppedE) ? new LawAnswer(Reason.Of(ReasonCode.NotSpeltSo), null)
+        : Parts(shape);
+
+    // What can be soft before e, i and y will be read so by somebody, until both sounds are known.
+    private static Reason? MaybeSoft(Segmentation reading, IReadOnlySet<Correspondence>? taught)
     {
-        var parts = reading.Segments.Select(x => x.Correspondence).ToList();
-        var (first, last) = (parts[0].Grapheme.Text, parts[^1].Grapheme.Text);
-        if (NeverFirst.Contains(first))
+        foreach (var segment in taught is null ? [] : reading.Segments)
         {
-            return $"English words do not begin with {first}";
-        }
-
-        if (NeverLast.Contains(last) || (parts[^1].Grapheme.IsSplit && reading.Word[^1] != 'e'))
-        {
-            return $"English words do not end with {last}";
-        }
-
-        for (var i = 0; i + 1 < reading.Word.Length; i++)
-        {
-            var soft = reading.Word[i + 1] is 'e' or 'i' or 'y';
-            if (soft && reading.Word[i] is 'c' or 'g' && reading.Segments.Any(x => x.Start == i && x.Correspondence.Grapheme.Text.Length == 1)
-                && taught is not null && !taught.Any(x => x.Key == (reading.Word[i] == 'c' ? "c:s" : "g:j")))
+            if (segment.Correspondence.Grapheme.Text is "c" or "g" && segment.Start + 1 < reading.Word.Length && reading.Word[segment.Start + 1] is 'e' or 'i' or 'y'
+                && taught!.All(x => x.Key != (segment.Correspondence.Grapheme.Text == "c" ? "c:s" : "g:j")))
             {
-                return $"{reading.Word[i]} before {reading.Word[i + 1]} can be soft, which is not taught yet";
+                return Reason.Of(ReasonCode.MayBeSoft, segment.Correspondence.Grapheme.Text, reading.Word[segment.Start + 1].ToString());
             }
         }
 
-        for (var i = 1; i < parts.Count; i++)
-        {
-            if (parts[i].Key == "a:a" && parts[i - 1].Grapheme.Text is "w" or "wh" or "qu" && parts[i].Grapheme.Text == "a")
-            {
-                return $"after {parts[i - 1].Grapheme.Text} English says a otherwise (want, squash)";
-            }
-        }
-
-        return Shape.Of(reading) is { } shape ? BrokenInOneSyllable(shape) : null;
+        return null;
     }
 
-    private string? BrokenInOneSyllable(Shape shape)
+    private LawAnswer Parts(OneSyllable shape)
     {
-        if (shape.Coda.Count == 1 && shape.IsShort && AfterShort.TryGetValue(shape.Coda[0].Grapheme.Text, out var better))
+        var (onset, coda) = (Row(shape.Onset), Row(shape.Coda));
+        var letters = Letters(shape.Coda);
+        var place = shape.Coda.Count == 0 ? "last" : shape.Onset.Count == 0 ? "first" : "inside";
+        var stands = Found(_places, (shape.Vowel.Key, place));
+        var begins = shape.Onset.Count == 0 ? null : Found(_onsets, onset);
+        var ends = shape.Coda.Count == 0 ? null : Found(_endings, coda);
+        if (shape.Onset.Count > 0 && begins is null)
         {
-            return $"after a short vowel the last {shape.Coda[0].Grapheme.Text} is written {better}";
+            return new LawAnswer(Reason.Of(ReasonCode.NoSuchStart, Letters(shape.Onset)), null);
         }
 
-        if (shape.Coda.Count > 0 && OnlyAfterShort.Contains(shape.Coda[0].Grapheme.Text) && !Vowels.IsShortSound(shape.Vowel.Sound))
+        if (shape.Coda.Count > 0 && (ends is null || (shape.Coda.Count > 1 && !shape.Vowel.Grapheme.IsSplit && !EndsAfter(shape, coda))))
         {
-            return $"{shape.Coda[0].Grapheme.Text} stands only after a short vowel";
+            return new LawAnswer(Reason.Of(ReasonCode.NoSuchEnd, letters), null);
         }
 
-        if (shape.Coda.Count > 1 && shape.Coda[^1].Grapheme.Text == "s")
+        // A spelling that stands inside may stand before any single consonant.
+        if (stands is null && !(place == "first" && Found(_places, (shape.Vowel.Key, "inside")) is not null))
         {
-            return "a last s after a consonant looks like an ending";
+            return new LawAnswer(Reason.Of(ReasonCode.NotThatPlace, shape.Vowel.Grapheme.Text, place), null);
         }
 
-        if (shape.IsShort && shape.Coda.Count == 0)
-        {
-            return "a short vowel does not stand last";
-        }
-
-        if (!Begins(shape.Onset))
-        {
-            return $"no English word begins with {string.Concat(shape.Onset.Select(x => x.Grapheme.Text))}";
-        }
-
-        if (!shape.IsShort && shape.Coda.Count > 1 && !_afterLong.Contains((shape.Vowel.Key, string.Join(' ', shape.Coda))))
-        {
-            return $"no English word ends with {string.Concat(shape.Coda.Select(x => x.Grapheme.Text))} after {shape.Vowel.Grapheme.Text}";
-        }
-
-        if (!shape.Vowel.Grapheme.IsSplit && !Ends(shape.IsShort, string.Join(' ', shape.Coda)))
-        {
-            return $"no English word ends with {string.Concat(shape.Coda.Select(x => x.Grapheme.Text))} after a {(shape.IsShort ? "short" : "long")} vowel";
-        }
-
-        var vowelPlace = shape.Coda.Count == 0 ? "last" : shape.Onset.Count == 0 ? "first" : "inside";
-        if (_places.GetValueOrDefault((shape.Vowel.Key, vowelPlace)) < Pattern)
-        {
-            return $"{shape.Vowel.Grapheme.Text} does not stand {vowelPlace} so";
-        }
-
-        if (shape.Onset.Count > 0 && _next.GetValueOrDefault((shape.Onset[^1].Key, shape.Vowel.Key)) < 1)
-        {
-            return $"English does not write {shape.Onset[^1].Grapheme.Text} before {shape.Vowel.Grapheme.Text}";
-        }
-
-        return shape.Coda.Count > 0 && _next.GetValueOrDefault((shape.Vowel.Key, shape.Coda[0].Key)) < 1
-            ? $"English does not write {shape.Coda[0].Grapheme.Text} after {shape.Vowel.Grapheme.Text}"
-            : null;
+        return new LawAnswer(null, stands is null or { IsRare: true } ? Reason.Of(ReasonCode.SpeltRarely, shape.Vowel.Grapheme.Text)
+            : begins is { IsRare: true } ? Reason.Of(ReasonCode.SpeltRarely, Letters(shape.Onset))
+            : ends is { IsRare: true } ? Reason.Of(ReasonCode.SpeltRarely, letters)
+            : Odd(shape));
     }
 
-    private bool Ends(bool isShort, string coda) => coda.Length == 0 || _codas.GetValueOrDefault((isShort, coda)) >= Pattern;
+    private bool EndsAfter(OneSyllable shape, string coda) => Found(_codas, (shape.IsShort, coda)) is not null
+        && (shape.IsShort || (_vowelsBefore.TryGetValue(coda, out var vowels)
+            && (vowels.Contains(shape.Vowel.Key) || vowels.Count(x => x.IndexOf(':', StringComparison.Ordinal) > 1) >= ManyVowels)));
 
-    private void Learn(Shape shape)
+    // Allowed by every part of the law, and yet a reader would stop at it.
+    private static Reason? Odd(OneSyllable shape) =>
+        shape.Onset is [{ Key: "k:k" }] && shape.Vowel.Grapheme.Text[0] is 'a' or 'o' or 'u' && shape.Onset.Count == 1 ? Reason.Of(ReasonCode.SpeltRarely, $"k{shape.Vowel.Grapheme.Text[0]}")
+        : shape is { Vowel.Grapheme.Text: "igh" or "eigh", Coda: [{ Grapheme.Text: not "t" }, ..] } ? Reason.Of(ReasonCode.SpeltRarely, $"{shape.Vowel.Grapheme.Text}{shape.Coda[0].Grapheme.Text}")
+        : shape.Coda.Count > 1 && shape.Coda[^1].Grapheme.Text == "s" ? Reason.Of(ReasonCode.LooksLikeEnding)
+        : shape.Vowel.Key is "ar:ar" && shape.Onset is [.., { Grapheme.Text: "w" or "wh" or "qu" } w] ? Reason.Of(ReasonCode.SpeltRarely, $"{w.Grapheme.Text}ar")
+        : null;
+
+    private void Learn(OneSyllable shape, bool everyday)
     {
-        Count(_onsets, string.Join(' ', shape.Onset));
-        if (!shape.Vowel.Grapheme.IsSplit)
+        Count(_onsets, Row(shape.Onset), everyday);
+        if (!shape.Vowel.Grapheme.IsSplit && shape.Coda.Count > 0)
         {
             // What stands inside a split digraph (change) does not end a word otherwise.
-            Count(_codas, (shape.IsShort, string.Join(' ', shape.Coda)));
+            Count(_codas, (shape.IsShort, Row(shape.Coda)), everyday);
+            if (!shape.IsShort && everyday)
+            {
+                (_vowelsBefore.TryGetValue(Row(shape.Coda), out var vowels) ? vowels : _vowelsBefore[Row(shape.Coda)] = []).Add(shape.Vowel.Key);
+            }
         }
 
-        if (!shape.IsShort && shape.Coda.Count > 1)
-        {
-            _afterLong.Add((shape.Vowel.Key, string.Join(' ', shape.Coda)));
-        }
-
-        Count(_places, (shape.Vowel.Key, shape.Coda.Count == 0 ? "last" : shape.Onset.Count == 0 ? "first" : "inside"));
-        if (shape.Onset.Count > 0)
-        {
-            Count(_next, (shape.Onset[^1].Key, shape.Vowel.Key));
-        }
-
-        if (shape.Coda.Count > 0)
-        {
-            Count(_next, (shape.Vowel.Key, shape.Coda[0].Key));
-        }
+        Count(_endings, Row(shape.Coda), everyday);
+        Count(_places, (shape.Vowel.Key, shape.Coda.Count == 0 ? "last" : shape.Onset.Count == 0 ? "first" : "inside"), everyday);
     }
 
-    private static void Count<T>(Dictionary<T, int> counts, T key)
-        where T : notnull => counts[key] = counts.GetValueOrDefault(key) + 1;
+    private static void Count<T>(Dictionary<T, Tally> tallies, T key, bool everyday)
+        where T : notnull
+    {
+        var tally = Found(tallies, key) ?? (tallies[key] = new Tally());
+        tally.Words++;
+        tally.Everyday += everyday ? 1 : 0;
+    }
+
+    private static Tally? Found<T>(Dictionary<T, Tally> tallies, T key)
+        where T : notnull => tallies.GetValueOrDefault(key);
+
+    private static string Row(IReadOnlyList<Correspondence> parts) => string.Join(' ', parts);
+
+    private static string Letters(IReadOnlyList<Correspondence> parts) => string.Concat(parts.Select(x => x.Grapheme.Text));
+
+    private static string First(OneSyllable x) => x.Parts[0].Grapheme.Text;
+
+    private static string Last(OneSyllable x) => x.Parts[^1].Grapheme.Text;
+
+    private static bool OneOf(string text, params ReadOnlySpan<string> texts) => texts.Contains(text);
 }

@@ -21,15 +21,60 @@ public sealed class MadeUpWords(MadeUpCheck check)
     // Far more than a class needs; a bound on the work for very large taught sets.
     private const int MostTried = 400_000;
 
-    /// <summary>All good ones, in the order of the alphabet.</summary>
+    /// <summary>All good ones of which there is nothing to say, in the order of the alphabet.</summary>
     /// <param name="shape">The largest shape; more than one syllable is not made.</param>
-    public IReadOnlyList<MadeUpJudgement> All(IReadOnlySet<Correspondence> taught, WordShape shape)
+    /// <param name="stop">Stops the work, which can take seconds when very much is taught.</param>
+    /// <exception cref="OperationCanceledException">It was stopped.</exception>
+    public IReadOnlyList<MadeUpJudgement> All(IReadOnlySet<Correspondence> taught, WordShape shape, CancellationToken stop = default)
     {
-        var consonants = taught.Where(x => !x.Sound.IsVowel).Distinct().ToList();
-        var onsets = Runs(consonants, Math.Min(shape.Together, 3), check.Law.Begins);
-        var codas = Runs(consonants, Math.Min(shape.Together, 2), check.Law.Ends);
         var found = new SortedDictionary<string, MadeUpJudgement>(StringComparer.Ordinal);
         var names = new HashSet<string>();
+        foreach (var reading in Candidates(taught, shape))
+        {
+            stop.ThrowIfCancellationRequested();
+            if (!found.ContainsKey(reading.Word) && Good(reading, taught, out var likeName) is { } good)
+            {
+                found[reading.Word] = good;
+                if (likeName)
+                {
+                    names.Add(reading.Word);
+                }
+            }
+        }
+
+        return [.. found.Count - names.Count >= PlentyWithoutNames ? found.Values.Where(x => !names.Contains(x.Word)) : found.Values];
+    }
+
+    /// <summary>Good ones in an order that the dice say, each proved only when it is asked for; none that sounds like a name.</summary>
+    /// <param name="parts">What they are put together from.</param>
+    /// <param name="taught">What they are proved against: a letter left out of the parts can still be read otherwise.</param>
+    /// <param name="with">Parts of which each has one at least; null or empty for any.</param>
+    public IEnumerable<MadeUpJudgement> Drawn(
+        IReadOnlySet<Correspondence> parts, IReadOnlySet<Correspondence> taught, WordShape shape, Dice dice, IReadOnlySet<Correspondence>? with = null,
+        CancellationToken stop = default)
+    {
+        var seen = new HashSet<string>();
+        foreach (var reading in dice.Mix(Candidates(parts, shape, with)))
+        {
+            stop.ThrowIfCancellationRequested();
+            if (seen.Add(reading.Word) && Good(reading, taught, out var likeName) is { } good && !likeName)
+            {
+                yield return good;
+            }
+        }
+    }
+
+    private MadeUpJudgement? Good(Segmentation reading, IReadOnlySet<Correspondence> taught, out bool likeName)
+    {
+        likeName = false;
+        return check.Law.Of(reading, taught) is { Broken: null, Rare: null } ? check.Made(reading.Word, taught, out likeName) : null;
+    }
+
+    private IEnumerable<Segmentation> Candidates(IReadOnlySet<Correspondence> taught, WordShape shape, IReadOnlySet<Correspondence>? with = null)
+    {
+        var consonants = taught.Where(x => !x.Sound.IsVowel).Distinct().OrderBy(x => x.Key, StringComparer.Ordinal).ToList();
+        var onsets = Runs(consonants, Math.Min(shape.Together, 3), check.Law.Begins);
+        var codas = Runs(consonants, Math.Min(shape.Together, 2), check.Law.Ends);
         var tried = 0;
         foreach (var vowel in taught.Where(x => x.Sound.IsVowel).OrderBy(x => x.Key, StringComparer.Ordinal))
         {
@@ -37,25 +82,15 @@ public sealed class MadeUpWords(MadeUpCheck check)
             {
                 foreach (var coda in codas)
                 {
-                    if (onset.Length + 1 + coda.Length > shape.Boxes || onset.Length + coda.Length == 0 || ++tried > MostTried)
+                    if (onset.Length + 1 + coda.Length <= shape.Boxes && onset.Length + coda.Length > 0 && ++tried <= MostTried
+                        && (with is null or { Count: 0 } || with.Contains(vowel) || onset.Any(with.Contains) || coda.Any(with.Contains))
+                        && Built(onset, vowel, coda) is { Word.Length: >= FewestLetters } reading)
                     {
-                        continue;
-                    }
-
-                    if (Built(onset, vowel, coda) is { Word.Length: >= FewestLetters } reading && !found.ContainsKey(reading.Word)
-                        && check.Law.Broken(reading, taught) is null && check.Of(reading.Word, taught) is { Verdict: MadeUpVerdict.Ok } good)
-                    {
-                        found[reading.Word] = good;
-                        if (check.SoundsLikeName(reading.Word, taught))
-                        {
-                            names.Add(reading.Word);
-                        }
+                        yield return reading;
                     }
                 }
             }
         }
-
-        return [.. found.Count - names.Count >= PlentyWithoutNames ? found.Values.Where(x => !names.Contains(x.Word)) : found.Values];
     }
 
     /// <summary>The largest shape of made-up word for a class that meets words of a shape: short, and of one syllable.</summary>

@@ -1,3 +1,4 @@
+using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Reading;
 using BoldLadder.Core.Sounds;
@@ -7,7 +8,7 @@ namespace BoldLadder.Core.Choosing;
 
 /// <summary>A word chosen for a class, with the reading that was judged and why it is here.</summary>
 /// <param name="HoldsTarget">True when it has in it what is taught today.</param>
-public sealed record ChosenWord(LexiconWord Word, Segmentation Reading, string Reason, bool HoldsTarget, WordShape Shape);
+public sealed record ChosenWord(LexiconWord Word, Segmentation Reading, IReadOnlyList<Reason> Reasons, bool HoldsTarget, WordShape Shape);
 
 /// <summary>What a choice of words to read has to go by.</summary>
 /// <param name="Judge">The taught set, today's rung included.</param>
@@ -16,7 +17,7 @@ public sealed record ChosenWord(LexiconWord Word, Segmentation Reading, string R
 /// <param name="TimesRead">On how many earlier days the group read each word.</param>
 /// <param name="Not">Words already in the lesson.</param>
 public sealed record ReadingBrief(
-    Judge Judge, IReadOnlyList<Taught> Targets, WordShape Shape, IReadOnlySet<string> Due,
+    Judge Judge, IReadOnlyList<Teachable> Targets, WordShape Shape, IReadOnlySet<string> Due,
     IReadOnlyDictionary<string, int> TimesRead, IReadOnlySet<string> Not, int Count, ulong Seed);
 
 /// <summary>
@@ -35,7 +36,7 @@ public sealed class ReadingChoice(WordStock stock)
     // Words so far behind the best that no sameness would bring them in are not looked at again for every choice.
     private const int InView = 250;
 
-    private readonly WordNeeds _needs = stock.Rules.Needs;
+    private readonly WordRows _rows = stock.Rules.Rows;
 
     /// <summary>Target words first; when there are too few, words that keep other parts going.</summary>
     public IReadOnlyList<ChosenWord> Choose(ReadingBrief brief)
@@ -62,12 +63,12 @@ public sealed class ReadingChoice(WordStock stock)
     }
 
     /// <summary>Says of a word whether it has in it one of the things given.</summary>
-    public Predicate<LexiconWord> Holding(IEnumerable<Taught> targets)
+    public Predicate<LexiconWord> Holding(IEnumerable<Teachable> targets)
     {
         var bits = BitsOf(targets);
         return word =>
         {
-            var (row, end) = _needs.RowsOf(word.Rank);
+            var (row, end) = _rows.RowsOf(word.Rank);
             while (row < end && TargetAt(row, bits) < 0)
             {
                 row++;
@@ -86,21 +87,21 @@ public sealed class ReadingChoice(WordStock stock)
         var found = new List<Candidate>();
         foreach (var offered in stock.Offered)
         {
-            if (_needs.Fits(offered.Row, brief.Shape) && _needs.Covered(offered.Row, brief.Judge.Taught.Bits)
+            if (_rows.Fits(offered.Row, brief.Shape) && _rows.Covered(offered.Row, brief.Judge.Taught.Bits)
                 && !brief.Not.Contains(offered.Word.Key) && TargetAt(offered.Row, targets) is var at
                 && (at >= 0 || !letters.Exists(x => offered.Word.Key.Contains(x, StringComparison.Ordinal))))
             {
                 found.Add(new Candidate(
-                    offered, at, _needs.ShapeOf(offered.Row), due.Count > 0 && offered.Reading.Segments.Any(x => due.Contains(x.Correspondence))));
+                    offered, at, _rows.ShapeOf(offered.Row), due.Count > 0 && offered.Reading.Segments.Any(x => due.Contains(x.Correspondence))));
             }
         }
 
         return found;
     }
 
-    private bool[] BitsOf(IEnumerable<Taught> things)
+    private bool[] BitsOf(IEnumerable<Teachable> things)
     {
-        var bits = new bool[_needs.Bits.Count];
+        var bits = new bool[_rows.Bits.Count];
         foreach (var bit in things.SelectMany(stock.Rules.Holds))
         {
             bits[bit] = true;
@@ -111,7 +112,7 @@ public sealed class ReadingChoice(WordStock stock)
 
     private int TargetAt(int row, bool[] targets)
     {
-        var bits = _needs.BitsOf(row);
+        var bits = _rows.BitsOf(row);
         for (var i = 0; i < bits.Length; i++)
         {
             if (targets[bits[i]])
@@ -143,33 +144,25 @@ public sealed class ReadingChoice(WordStock stock)
     private ChosenWord Made(Candidate x, ReadingBrief brief)
     {
         var reading = x.Offered.Reading;
-        var reasons = new List<string>();
+        var reasons = new List<Reason>();
         if (x.TargetAt >= 0)
         {
-            var part = _needs.Bits[_needs.BitsOf(x.Offered.Row)[x.TargetAt]];
-            reasons.Add(part.Kind is PartKind.Ending ? $"it ends in -{part.Key}"
-                : part.Kind is PartKind.Structure ? $"it has {part.Shown}"
-                : $"it has {reading.Segments[x.TargetAt].Correspondence.Grapheme.Text}, {x.Place}");
+            var part = _rows.Bits[_rows.BitsOf(x.Offered.Row)[x.TargetAt]];
+            reasons.Add(part.Kind is PartKind.Ending ? Reason.Of(ReasonCode.HasEnding, part.Key)
+                : part.Kind is PartKind.Structure ? Reason.Of(ReasonCode.HasStructure, part.Key)
+                : Reason.Of(ReasonCode.HasPart, reading.Segments[x.TargetAt].Correspondence.Grapheme.Text, x.Place));
         }
         else
         {
-            reasons.Add(brief.Targets.Count > 0 ? "no more words with today's part fit yet, so it keeps taught parts going" : "it keeps taught parts going");
+            reasons.Add(Reason.Of(brief.Targets.Count > 0 ? ReasonCode.KeepsGoingForWant : ReasonCode.KeepsGoing));
         }
 
         if (x.HasDue)
         {
-            var due = reading.Segments.First(s => brief.Due.Contains(s.Correspondence.Key)).Correspondence.Grapheme.Text;
-            reasons.Add($"{due} was due");
+            reasons.Add(Reason.Of(ReasonCode.WasDue, reading.Segments.First(s => brief.Due.Contains(s.Correspondence.Key)).Correspondence.Grapheme.Text));
         }
 
-        var times = brief.TimesRead.GetValueOrDefault(x.Word.Key);
-        reasons.Add(times == 0 ? "not read before" : $"read on {times} earlier day{(times == 1 ? "" : "s")}");
-        return new ChosenWord(x.Word, reading, Sentence(reasons), x.TargetAt >= 0, x.Shape);
-    }
-
-    private static string Sentence(List<string> reasons)
-    {
-        var text = string.Join("; ", reasons);
-        return $"{char.ToUpperInvariant(text[0])}{text[1..]}.";
+        reasons.Add(Reason.Of(ReasonCode.ReadBefore, $"{brief.TimesRead.GetValueOrDefault(x.Word.Key)}"));
+        return new ChosenWord(x.Word, reading, reasons, x.TargetAt >= 0, x.Shape);
     }
 }

@@ -4,7 +4,8 @@ using BoldLadder.Core.Words;
 namespace BoldLadder.Core.Choosing;
 
 /// <summary>A word of a sentence, in small letters, with what the school knows of it; null when it is in no list.</summary>
-public readonly record struct SentenceWord(string Key, LexiconWord? Word);
+/// <param name="Form">What follows of a word that the lexicon does not list.</param>
+public readonly record struct SentenceWord(string Key, LexiconWord? Word, FormedWord? Form);
 
 /// <summary>A sentence with what makes it fit today.</summary>
 /// <param name="Targets">Words in it that hold what is taught, each occurrence counted.</param>
@@ -31,7 +32,7 @@ public sealed class SchoolSentences
             if (!known.TryGetValue(key, out var number))
             {
                 known[key] = number = _vocabulary.Count;
-                _vocabulary.Add(new SentenceWord(key, words.FindWord(key)));
+                _vocabulary.Add(new SentenceWord(key, words.FindWord(key), words.Forms.Find(key)));
             }
 
             return number;
@@ -43,7 +44,7 @@ public sealed class SchoolSentences
     /// <summary>Sentences of which every word can be read, with how often they hold the target and what was taught lately.</summary>
     public IEnumerable<GradedSentence> Readable(Judge judge, Predicate<SentenceWord> isTarget, Predicate<SentenceWord> isLate)
     {
-        var legal = _vocabulary.ConvertAll(x => judge.IsLegal(x.Key, x.Word));
+        var legal = _vocabulary.ConvertAll(x => judge.IsLegal(x.Key, x.Word, x.Form));
         var target = _vocabulary.ConvertAll(x => isTarget(x));
         var late = _vocabulary.ConvertAll(x => isLate(x));
         for (var i = 0; i < _words.Length; i++)

@@ -1,10 +1,11 @@
+using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Reading;
 using BoldLadder.Core.Words;
 
 namespace BoldLadder.Core.Choosing;
 
 /// <summary>A word chosen for spelling, with its spoken sentence when it has a sound-alike.</summary>
-public sealed record ChosenSpelling(LexiconWord Word, Segmentation Reading, string Reason, string Spoken);
+public sealed record ChosenSpelling(LexiconWord Word, Segmentation Reading, IReadOnlyList<Reason> Reasons, string Spoken);
 
 /// <summary>
 /// Chooses words to spell: as words to read are chosen, and fair as well. A word with a sound-alike
@@ -33,9 +34,9 @@ public sealed class SpellingChoice(WordStock stock)
                 continue;
             }
 
-            var reason = $"{word.Reason} Fair to spell: {fair.Reason}.";
+            IReadOnlyList<Reason> reasons = [.. word.Reasons, fair.Reason];
             found.Add(new ChosenSpelling(
-                word.Word, word.Reading, alike is null ? reason : $"{reason} Sounds like {alike.Spelling}: say the sentence.", spoken));
+                word.Word, word.Reading, alike is null ? reasons : [.. reasons, Reason.Of(ReasonCode.SoundsLike, alike.Spelling)], spoken));
             if (found.Count == brief.Count)
             {
                 break;

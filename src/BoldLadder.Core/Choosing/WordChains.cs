@@ -60,7 +60,9 @@ public sealed class WordChains(ChainGraph graph, ReadingRules rules)
         }
     }
 
-    public WordChain Find(ChainBrief brief)
+    /// <param name="stop">Stops the search.</param>
+    /// <exception cref="OperationCanceledException">It was stopped.</exception>
+    public WordChain Find(ChainBrief brief, CancellationToken stop = default)
     {
         var through = Masks(brief.Through);
         var all = brief.Through.Count == 0 ? 0UL : (1UL << brief.Through.Count) - 1;
@@ -70,7 +72,7 @@ public sealed class WordChains(ChainGraph graph, ReadingRules rules)
             return new WordChain(ChainOutcome.NoneExists, [], 0);
         }
 
-        var (best, longest) = Search(brief, through, all, starts);
+        var (best, longest) = Search(brief, through, all, starts, stop);
         if (best is not null)
         {
             return Made(best);
@@ -88,7 +90,7 @@ public sealed class WordChains(ChainGraph graph, ReadingRules rules)
             : new WordChain(ChainOutcome.NoneFound, [], longest);
     }
 
-    private (Path? Best, int Longest) Search(ChainBrief brief, ulong[] through, ulong all, List<int> starts)
+    private (Path? Best, int Longest) Search(ChainBrief brief, ulong[] through, ulong all, List<int> starts, CancellationToken stop)
     {
         var dice = new Dice(brief.Seed);
         var luck = graph.Words.Select(_ => dice.Next()).ToArray();
@@ -96,6 +98,7 @@ public sealed class WordChains(ChainGraph graph, ReadingRules rules)
         var longest = 0;
         for (var step = 1; step <= brief.Steps; step++)
         {
+            stop.ThrowIfCancellationRequested();
             var next = new List<Path>();
             foreach (var path in front)
             {

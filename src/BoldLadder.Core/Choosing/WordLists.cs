@@ -1,10 +1,11 @@
+using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Reading;
 using BoldLadder.Core.Words;
 
 namespace BoldLadder.Core.Choosing;
 
 /// <summary>A word of a list with why it is in it.</summary>
-public sealed record ListedWord(OfferedWord Offered, string Reason)
+public sealed record ListedWord(OfferedWord Offered, IReadOnlyList<Reason> Reasons)
 {
     public LexiconWord Word => Offered.Word;
 }
@@ -19,14 +20,14 @@ public sealed record WordFamily(string Shared, IReadOnlyList<ListedWord> Words);
 /// </summary>
 public sealed class WordLists(WordStock stock)
 {
-    private readonly WordNeeds _needs = stock.Rules.Needs;
+    private readonly WordRows _rows = stock.Rules.Rows;
 
     /// <summary>Words that fit the brief, commonest first.</summary>
     public IEnumerable<ListedWord> Words(ListBrief brief) =>
         from word in Candidates(brief)
         let at = IndexOf(word, brief)
         where brief.Without ? at < 0 : at >= 0
-        select new ListedWord(word, Reason(word, at, brief));
+        select new ListedWord(word, Why(word, at, brief));
 
     /// <summary>
     /// Rhyming families: words that sound the same from the last strong vowel on, largest family first.
@@ -35,22 +36,22 @@ public sealed class WordLists(WordStock stock)
     public IEnumerable<WordFamily> Rhymes(ListBrief brief, bool spelledAlike, int fewest = 3) => Words(brief)
         .Where(x => x.Word.Ended is null && !x.Offered.IsRimeWhole)
         .GroupBy(x => spelledAlike ? $"{x.Offered.Rime}{x.Offered.RimeLetters}" : x.Offered.Rime)
-        .Select(x => new WordFamily(x.First().Offered.RimeLetters, [.. x.Select(w => w with { Reason = $"rhymes: it ends like {x.First().Word.Spelling}" })]))
+        .Select(x => new WordFamily(x.First().Offered.RimeLetters, [.. x.Select(w => w with { Reasons = [Reason.Of(ReasonCode.RhymesWith, x.First().Word.Spelling)] })]))
         .Where(x => x.Words.Count >= fewest)
         .OrderByDescending(x => x.Words.Count);
 
     /// <summary>Words with one sound, side by side by how it is spelt, the most used spelling first.</summary>
     public IEnumerable<WordFamily> BySpelling(ListBrief brief) => Words(brief)
         .GroupBy(x => x.Offered.Reading.Segments[IndexOf(x.Offered, brief)].Correspondence.Grapheme.Text)
-        .Select(x => new WordFamily(x.Key, [.. x.Select(w => w with { Reason = $"spelt with {x.Key}" })]))
+        .Select(x => new WordFamily(x.Key, [.. x.Select(w => w with { Reasons = [Reason.Of(ReasonCode.SpeltWith, x.Key)] })]))
         .OrderByDescending(x => x.Words.Count);
 
     /// <summary>Words with an ending, sorted by how it sounds: <i>-ed</i> as in jumped, played and wanted.</summary>
     /// <param name="ending">Without a hyphen; <c>s</c> takes <c>es</c> with it.</param>
     public IEnumerable<WordFamily> ByEndingSound(ListBrief brief, string ending) => Words(brief with { Sound = null, Grapheme = null })
-        .Where(x => x.Word.Ended is { } ended && (ended.Ending == ending || (ending == "s" && ended.Ending == "es")))
+        .Where(x => x.Word.Ended is { } ended && ended.Taught == Endings.AsTaught(ending))
         .GroupBy(x => EndingSound(x.Offered))
-        .Select(x => new WordFamily(x.Key, [.. x.Select(w => w with { Reason = $"-{w.Word.Ended!.Value.Ending} sounds {x.Key} in it" })]))
+        .Select(x => new WordFamily(x.Key, [.. x.Select(w => w with { Reasons = [Reason.Of(ReasonCode.EndingSounds, w.Word.Ended!.Value.Ending, x.Key)] })]))
         .OrderByDescending(x => x.Words.Count);
 
     internal IEnumerable<OfferedWord> Candidates(ListBrief brief)
@@ -59,8 +60,8 @@ public sealed class WordLists(WordStock stock)
         {
             var boxes = word.Reading.Segments.Count;
             if (boxes >= brief.FewestSounds && boxes <= brief.MostSounds
-                && (brief.Judge is not { } judge || _needs.Covered(word.Row, judge.Taught.Bits))
-                && (brief.Shape is not { } shape || _needs.Fits(word.Row, shape)))
+                && (brief.Judge is not { } judge || _rows.Covered(word.Row, judge.Taught.Bits))
+                && (brief.Shape is not { } shape || _rows.Fits(word.Row, shape)))
             {
                 yield return word;
             }
@@ -90,16 +91,17 @@ public sealed class WordLists(WordStock stock)
         return -1;
     }
 
-    private static string Reason(OfferedWord word, int at, ListBrief brief)
+    private static IReadOnlyList<Reason> Why(OfferedWord word, int at, ListBrief brief)
     {
-        var sounds = $"{word.Reading.SoundCount} sounds";
+        var sounds = Reason.Of(ReasonCode.SoundCount, $"{word.Reading.SoundCount}");
         if (at < 0)
         {
-            return $"{sounds}, and not the sound asked for";
+            return [sounds, Reason.Of(ReasonCode.WithoutTheSound)];
         }
 
         var place = at == 0 ? "first" : at == word.Reading.Segments.Count - 1 ? "last" : "inside";
-        return brief.Sound is null && brief.Grapheme is null ? sounds : $"{sounds}; {word.Reading.Segments[at].Correspondence.Grapheme.Text} is {place}";
+        return brief.Sound is null && brief.Grapheme is null ? [sounds]
+            : [sounds, Reason.Of(ReasonCode.GraphemeStands, word.Reading.Segments[at].Correspondence.Grapheme.Text, place)];
     }
 
     private static string EndingSound(OfferedWord word)

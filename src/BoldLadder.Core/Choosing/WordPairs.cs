@@ -1,10 +1,11 @@
+using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Sounds;
 using BoldLadder.Core.Words;
 
 namespace BoldLadder.Core.Choosing;
 
 /// <summary>Two words that a contrast is heard in, with what differs.</summary>
-public sealed record WordPair(OfferedWord One, OfferedWord Other, string Reason);
+public sealed record WordPair(OfferedWord One, OfferedWord Other, IReadOnlyList<Reason> Reasons);
 
 /// <summary>Pairs of words for a contrast: all are one step apart, and the step says which contrast.</summary>
 public sealed class WordPairs(WordLists lists, WordStock stock)
@@ -17,7 +18,7 @@ public sealed class WordPairs(WordLists lists, WordStock stock)
         where one is null || other is null
             ? string.CompareOrdinal(step.One.Word.Key, step.Other.Word.Key) < 0
             : stock.Rules.SameSound(was.Sound, one.Value) && stock.Rules.SameSound(now.Sound, other.Value)
-        select new WordPair(step.One, step.Other, step.Step.Said);
+        select new WordPair(step.One, step.Other, step.Step.Reasons);
 
     /// <summary>True when one word of a pair has the sound and the other has not: the pair differs in it.</summary>
     public bool DifferIn(WordPair pair, Sound sound) => Has(pair.One, sound) != Has(pair.Other, sound);
@@ -32,7 +33,8 @@ public sealed class WordPairs(WordLists lists, WordStock stock)
         where now.Grapheme.IsSplit && was.Grapheme.Text == now.Grapheme.LeadingLetters && step.Other.Word.Key == step.One.Word.Key + "e"
             && Vowels.IsShort(was)
         select new WordPair(
-            step.One, step.Other, $"the e makes {was.Grapheme.Text} say {(Vowels.IsName(was.Grapheme.Text[0], now.Sound.Key) ? "its name" : now.Sound.Key)}");
+            step.One, step.Other,
+            [Vowels.IsName(was.Grapheme.Text[0], now.Sound.Key) ? Reason.Of(ReasonCode.FinalEMakes, was.Grapheme.Text) : Reason.Of(ReasonCode.FinalEMakes, was.Grapheme.Text, now.Sound.Key)]);
 
     /// <summary>A word, and the same with a consonant added in front: <i>lap, clap</i>.</summary>
     public IEnumerable<WordPair> AddedInFront(ListBrief brief) => Added(brief, ChainPlace.Start);
@@ -43,7 +45,7 @@ public sealed class WordPairs(WordLists lists, WordStock stock)
     private IEnumerable<WordPair> Added(ListBrief brief, ChainPlace place) =>
         from step in Steps(brief, ChainMove.Added)
         where step.Step.Place == place && !step.Step.To!.Value.Sound.IsVowel
-        select new WordPair(step.One, step.Other, step.Step.Said);
+        select new WordPair(step.One, step.Other, step.Step.Reasons);
 
     // Endings make pairs too (cat, cats) but no contrast of spelling: bases only.
     private IEnumerable<(OfferedWord One, OfferedWord Other, ChainStep Step)> Steps(ListBrief brief, ChainMove move)

@@ -34,13 +34,13 @@ public sealed class WordStock
 
         // What the adult says of a word is a sentence to read too, once children can.
         Sentences = new SchoolSentences(Words, sentences.Sentences.Concat(spoken.Sentences.Where(x => x.Words.All(IsPlain))));
-        Homophones = new Homophones(rules.Needs.Words, switchedMerges);
-        Offered = [.. Words.Words.Where(rules.Needs.MayOffer).Select(Offer)];
+        Homophones = new Homophones(rules.Rows.Words, switchedMerges);
+        Offered = [.. Words.Words.Where(rules.Rows.MayOffer).Select(Offer)];
     }
 
     public ReadingRules Rules { get; }
 
-    public SchoolWords Words => Rules.Needs.Words;
+    public SchoolWords Words => Rules.Rows.Words;
 
     /// <summary>Words that may be offered by themselves once they can be read, commonest first.</summary>
     public IReadOnlyList<OfferedWord> Offered { get; }
@@ -69,10 +69,11 @@ public sealed class WordStock
 
     // Print alone says how it is read, and it is fit and spelt as here.
     private bool IsPlain(string spelling) => Words.FindWord(spelling) is { Suitability: Suitability.Fine } word
-        && Words.OwnSpelling(word) && !Rules.Needs.IsHeteronym(word.Rank);
+        && Words.OwnSpelling(word) && !Rules.Rows.IsHeteronym(word.Rank);
 
     // A word that nobody would think of on hearing it needs no sentence to tell it apart.
-    private bool IsHeard(LexiconWord word) => Words.OwnSpelling(word) && word.Suitability != Suitability.Unsuitable
+    /// <summary>True when a child or the adult could mean the word: what counts for fairness and warnings.</summary>
+    public bool IsHeard(LexiconWord word) => Words.OwnSpelling(word) && word.Suitability != Suitability.Unsuitable
         && (word.Familiarity is Familiarity.AtFourOrFive or Familiarity.AtSixOrSeven || word.Rank < 3000);
 
     private OfferedWord Offer(LexiconWord word)
@@ -80,7 +81,7 @@ public sealed class WordStock
         var reading = Words.Of(word).Readings[0];
         var at = RimeAt(reading, word.Ended);
         var rime = string.Concat(reading.Segments.Skip(at).Select(x => Rules.SoundKey(x.Correspondence.Sound) + " "));
-        return new OfferedWord(word, Rules.Needs.RowsOf(word.Rank).First, reading, rime, at);
+        return new OfferedWord(word, Rules.Rows.RowsOf(word.Rank).First, reading, rime, at);
     }
 
     // Words rhyme from the vowel that is stressed. Which that is the lexicon does not say: from the first strong vowel on

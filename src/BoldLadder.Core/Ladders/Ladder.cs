@@ -11,7 +11,7 @@ public sealed class Ladder
     /// <summary>More rungs than any school year holds.</summary>
     public const int MaxRungs = 400;
 
-    private const int MaxText = 400;
+    private const int MaxText = 400, MostOfAKind = 12;
 
     private readonly Dictionary<string, int> _places;
 
@@ -110,39 +110,19 @@ public sealed class Ladder
             yield return new LadderProblem("adds", "Say what the rung adds: a correspondence such as ea:ee, a tricky word, an ending or a structure.");
         }
 
-        if (rung.Correspondences.Count > 12 || rung.TrickyWords.Count > 12 || rung.RimeUnits.Count > 12 || rung.Clusters.Count > 12)
+        if (rung.Adds.GroupBy(x => x.Kind).Any(x => x.Count() > MostOfAKind) || rung.TrickyWords.Count > MostOfAKind)
         {
-            yield return new LadderProblem("adds", "A rung adds at most 12 things of a kind: split it into several.");
+            yield return new LadderProblem("adds", $"A rung adds at most {MostOfAKind} things of a kind: split it into several.");
         }
 
-        if (rung.Correspondences.Distinct().Count() < rung.Correspondences.Count)
+        if (rung.Adds.Distinct().Count() < rung.Adds.Count)
         {
-            yield return new LadderProblem("correspondences", "The rung has the same correspondence twice.");
+            yield return new LadderProblem("adds", "The rung has the same thing twice.");
         }
 
         if (rung.TrickyWords.Any(x => x.Length is 0 or > 30 || !x.All(c => char.IsAsciiLetter(c) || c == '\'')))
         {
             yield return new LadderProblem("trickyWords", "A tricky word is one word of at most 30 letters.");
-        }
-
-        if (rung.Endings.Any(x => !Endings.All.Contains(x)))
-        {
-            yield return new LadderProblem("endings", $"The endings known are {string.Join(", ", Endings.All.Select(x => "-" + x))}.");
-        }
-
-        if (rung.Structures.Any(x => !Enum.IsDefined(x)))
-        {
-            yield return new LadderProblem("structures", "One of the structures is not known.");
-        }
-
-        if (rung.RimeUnits.Any(x => !x.Parts[0].Sound.IsVowel || x.Parts.Skip(1).Any(p => p.Sound.IsVowel)))
-        {
-            yield return new LadderProblem("rimeUnits", "A rime unit begins with its vowel and has only consonants after it, such as a:aw ll:l.");
-        }
-
-        if (rung.Clusters.Any(x => x.Parts.Any(p => p.Sound.IsVowel)))
-        {
-            yield return new LadderProblem("clusters", "A cluster is consonants only, such as s:s t:t.");
         }
 
         if (rung.Days is < 1 or > 20)

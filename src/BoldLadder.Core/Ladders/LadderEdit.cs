@@ -15,8 +15,8 @@ public abstract record LadderEdit
     private protected static LadderEditResult Refuse(string field, string sentence) =>
         new(null, null, new LadderProblem(field, sentence));
 
-    private protected static LadderEditResult Accept(Ladder before, IReadOnlyList<Section> sections, LadderEdit inverse) =>
-        Ladder.TryCreate(before.Name, sections, out var after, out var problems)
+    private protected static LadderEditResult Accept(Ladder before, IReadOnlyList<Section> sections, LadderEdit inverse, string? name = null) =>
+        Ladder.TryCreate(name ?? before.Name, sections, out var after, out var problems)
             ? new LadderEditResult(after, inverse, null)
             : new LadderEditResult(null, null, problems[0]);
 

@@ -1,6 +1,3 @@
-using BoldLadder.Core.Sounds;
-using BoldLadder.Core.Words;
-
 namespace BoldLadder.Core.Ladders;
 
 /// <summary>
@@ -60,10 +57,7 @@ public static class LadderText
     private static Rung RungOf(string[] columns, HashSet<string> ids, int number)
     {
         var adds = columns[0].Split(' ', StringSplitOptions.RemoveEmptyEntries);
-        var correspondences = new List<Correspondence>();
-        var (tricky, endings, structures) = (new List<string>(), new List<string>(), new List<TaughtStructure>());
-        var (rimes, clusters) = (new List<GraphemeRun>(), new List<GraphemeRun>());
-        var kind = RungKind.Teach;
+        var (things, tricky, kind) = (new List<Teachable>(), new List<string>(), RungKind.Teach);
         foreach (var part in adds)
         {
             switch (part[0])
@@ -71,40 +65,34 @@ public static class LadderText
                 case '!':
                     tricky.Add(part[1..]);
                     break;
-                case '-':
-                    endings.Add(part[1..]);
-                    break;
-                case '~':
-                    rimes.Add(Run(part, number));
-                    break;
-                case '&':
-                    clusters.Add(Run(part, number));
-                    break;
-                case '#' when Enum.TryParse<TaughtStructure>(part[1..], out var structure):
-                    structures.Add(structure);
-                    break;
                 case '=' when Enum.TryParse<RungKind>(part[1..], true, out var named):
                     kind = named;
                     break;
                 default:
-                    correspondences.Add(Correspondence.TryParse(part, out var correspondence, out var reason)
-                        ? correspondence
-                        : throw new FormatException($"ladder line {number}: {reason}"));
+                    things.Add(Thing(part, number));
                     break;
             }
         }
 
         return new Rung
         {
-            Id = NewId(adds, ids), Kind = kind, Correspondences = correspondences, TrickyWords = tricky, Endings = endings,
-            Structures = structures, RimeUnits = rimes, Clusters = clusters, Keyword = columns.ElementAtOrDefault(1) ?? "", SayIt = columns.ElementAtOrDefault(2) ?? "",
-            WriteIt = columns.ElementAtOrDefault(3) ?? "",
+            Id = NewId(adds, ids), Kind = kind, Adds = things, TrickyWords = tricky, Keyword = columns.ElementAtOrDefault(1) ?? "",
+            SayIt = columns.ElementAtOrDefault(2) ?? "", WriteIt = columns.ElementAtOrDefault(3) ?? "",
         };
     }
 
-    private static GraphemeRun Run(string part, int number) => GraphemeRun.TryParse(part[1..].Replace(',', ' '), out var run, out var reason)
-        ? run
-        : throw new FormatException($"ladder line {number}: {reason}");
+    private static Teachable Thing(string part, int number)
+    {
+        var (kind, key) = part[0] switch
+        {
+            '-' => (TeachableKind.Ending, part[1..]),
+            '~' => (TeachableKind.RimeUnit, part[1..].Replace(',', ' ')),
+            '&' => (TeachableKind.Cluster, part[1..].Replace(',', ' ')),
+            '#' => (TeachableKind.Structure, char.ToLowerInvariant(part[1]) + part[2..]),
+            _ => (TeachableKind.Correspondence, part),
+        };
+        return Teachable.TryRead(kind, key, out var thing, out var reason) ? thing : throw new FormatException($"ladder line {number}: {reason}");
+    }
 
     private static string NewId(string[] adds, HashSet<string> ids)
     {

@@ -95,7 +95,7 @@ public sealed class Needs
             .SelectMany(x => x.Grapheme.Text.Where(char.IsAsciiLetter)).Select(x => x.ToString()));
 
     private static IEnumerable<string> Things(Rung rung) => rung.Correspondences.SelectMany(x => new[] { x.Grapheme.Text, x.Key })
-        .Concat(rung.Endings.Select(x => "-" + x));
+        .Concat(rung.Adds.Where(x => x.Kind == TeachableKind.Ending).Select(x => x.Label));
 
     private static bool IsThing(string text) => text.StartsWith('-') ? Endings.All.Contains(text[1..])
         : text.Contains(':', StringComparison.Ordinal) ? Correspondence.TryParse(text, out _, out _)

@@ -48,21 +48,11 @@ public sealed record Rung
 
     public RungKind Kind { get; init; }
 
-    public IReadOnlyList<Correspondence> Correspondences { get; init; } = [];
+    /// <summary>What the rung adds to what is taught, each thing once, in the order in which it is met.</summary>
+    public IReadOnlyList<Teachable> Adds { get; init; } = [];
 
     /// <summary>Words taught before all their parts are, as written in a sentence.</summary>
     public IReadOnlyList<string> TrickyWords { get; init; } = [];
-
-    /// <summary>Endings taught here, from <see cref="Endings.All"/>.</summary>
-    public IReadOnlyList<string> Endings { get; init; } = [];
-
-    public IReadOnlyList<TaughtStructure> Structures { get; init; } = [];
-
-    /// <summary>Vowels taught as one with what follows them (<i>all</i>, <i>ight</i>).</summary>
-    public IReadOnlyList<GraphemeRun> RimeUnits { get; init; } = [];
-
-    /// <summary>Consonants taught as one (<i>st</i>, <i>str</i>).</summary>
-    public IReadOnlyList<GraphemeRun> Clusters { get; init; } = [];
 
     /// <summary>A word that helps to remember the sound, with no more than one new thing in it.</summary>
     public string Keyword { get; init; } = "";
@@ -79,18 +69,17 @@ public sealed record Rung
     public int Days { get; init; } = 1;
 
     /// <summary>True when the rung opens words: such rungs can be thin.</summary>
-    public bool AddsParts => Correspondences.Count + Endings.Count + Structures.Count + RimeUnits.Count + Clusters.Count > 0;
+    public bool AddsParts => Adds.Count > 0;
+
+    /// <summary>The correspondences among what it adds.</summary>
+    public IReadOnlyList<Correspondence> Correspondences => [.. Adds.Select(x => x.Correspondence).OfType<Correspondence>()];
 
     /// <summary>What the rung adds, for a list or a button: <c>ch</c>, <c>was, you</c>, <c>-ing</c>.</summary>
     public string Label
     {
         get
         {
-            var parts = Correspondences.Select(x => x.Grapheme.Text).Distinct()
-                .Concat(RimeUnits.Concat(Clusters).Select(x => x.Letters))
-                .Concat(Endings.Select(x => "-" + x))
-                .Concat(Structures.Select(Describe))
-                .Concat(TrickyWords).ToList();
+            var parts = Adds.OrderBy(x => x.Kind == TeachableKind.Structure).Select(x => x.Label).Distinct().Concat(TrickyWords).ToList();
             return parts.Count > 0 ? string.Join(", ", parts) : Kind switch
             {
                 RungKind.Contrast => "contrast",
@@ -99,6 +88,10 @@ public sealed record Rung
             };
         }
     }
+
+    /// <summary>True when the other rung says the same in everything.</summary>
+    public bool SameAs(Rung other) => ReferenceEquals(this, other)
+        || (Adds.SequenceEqual(other.Adds) && TrickyWords.SequenceEqual(other.TrickyWords) && this with { Adds = other.Adds, TrickyWords = other.TrickyWords } == other);
 
     public static string Describe(TaughtStructure structure) => structure switch
     {

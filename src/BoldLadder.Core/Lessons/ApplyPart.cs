@@ -1,4 +1,5 @@
 using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Sounds;
 
 namespace BoldLadder.Core.Lessons;
@@ -51,7 +52,7 @@ internal static class ApplyPart
         [
             new LessonBlock(LessonPart.Apply, Activity.OralBlending, OralBlending.Items(brief, make, dice, OralWords)),
             new LessonBlock(LessonPart.Apply, Activity.WriteLetters, [.. sounds.Select(x => make.Item(
-                ItemKind.Sound, x, Spellings(brief, x), today.Contains(x) ? "New today." : "Taught before.", RevisitPart.ExampleOf(x)))]),
+                ItemKind.Sound, x, Spellings(brief, x), [Reason.Of(today.Contains(x) ? ReasonCode.NewToday : ReasonCode.TaughtBefore)], RevisitPart.ExampleOf(x)))]),
         ];
     }
 
@@ -69,11 +70,11 @@ internal static class ApplyPart
 
         // On a day of tricky words they alone are the target, not what the lessons before taught.
         var holdsTarget = choice.Holding(brief.Targets);
-        var holdsLate = choice.Holding(brief.Log.Taught.TakeLast(Lately).SelectMany(x => x.Things));
+        var holdsLate = choice.Holding(brief.Standing.Lessons.TakeLast(Lately).SelectMany(x => x.Things));
         return [.. brief.Stock.Sentences.Readable(
                 brief.Judge, x => tricky.Count > 0 ? tricky.Contains(x.Key) : x.Word is { } word && holdsTarget(word), x => x.Word is { } word && holdsLate(word))
             .Select(x => (x, Worth: (3 * Math.Min(3, x.Targets)) + (0.25 * Math.Min(8, x.Sentence.Words.Count)) + (0.7 * Math.Min(3, x.Late))
-                - (4 * brief.Log.TimesRead.GetValueOrDefault(x.Sentence.Text)) + dice.Next()))
+                - (4 * brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.Text)) + dice.Next()))
             .OrderByDescending(x => x.Worth).Select(x => x.x)];
     }
 }

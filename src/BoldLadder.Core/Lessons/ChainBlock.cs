@@ -1,4 +1,5 @@
 using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Sounds;
 
 namespace BoldLadder.Core.Lessons;
@@ -26,6 +27,6 @@ internal static class ChainBlock
         var chain = chains.Find(new ChainBrief(Steps, through, null, seed));
         return chain.Outcome != ChainOutcome.Found ? null : new LessonBlock(
             LessonPart.Practise, Activity.Chain,
-            [.. chain.Words.Select(x => make.Word(x.Word.Word.Key, x.Step is { } step ? $"{char.ToUpperInvariant(step.Said[0])}{step.Said[1..]}." : "Make this word first."))]);
+            [.. chain.Words.Select(x => make.Word(x.Word.Word.Key, x.Step is { } step ? step.Reasons : [Reason.Of(ReasonCode.ChainStart)]))]);
     }
 }

@@ -1,4 +1,5 @@
 using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Sounds;
 
 namespace BoldLadder.Core.Lessons;
@@ -21,6 +22,6 @@ internal static class CompareBlock
             .Where(x => x.Other.Reading.Segments.Any(s => splits.Contains(s.Correspondence.Grapheme)));
         return new LessonBlock(
             LessonPart.Teach, Activity.Compare,
-            [.. dice.Mix(pairs).Take(Pairs).SelectMany(x => new[] { make.Word(x.One.Word.Key, "The short vowel."), make.Word(x.Other.Word.Key, $"Its partner: {x.Reason}.") })]);
+            [.. dice.Mix(pairs).Take(Pairs).SelectMany(x => new[] { make.Word(x.One.Word.Key, [Reason.Of(ReasonCode.ShortVowel)]), make.Word(x.Other.Word.Key, x.Reasons) })]);
     }
 }

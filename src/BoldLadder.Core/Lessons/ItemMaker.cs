@@ -1,5 +1,5 @@
 using BoldLadder.Core.Choosing;
-using BoldLadder.Core.Reading;
+using BoldLadder.Core.Conventions;
 
 namespace BoldLadder.Core.Lessons;
 
@@ -9,25 +9,20 @@ public sealed class ItemMaker(WordStock stock, IEnumerable<string> usedIds)
     private readonly HashSet<string> _used = [.. usedIds];
     private int _last;
 
-    public LessonItem Item(ItemKind kind, string text, string split, string reason, string spoken = "") =>
-        new() { Id = NextId(), Kind = kind, Text = text, Split = split, Reason = reason, Spoken = spoken };
+    public LessonItem Item(ItemKind kind, string text, string split, IReadOnlyList<Reason> reasons, string spoken = "") =>
+        new() { Id = NextId(), Kind = kind, Text = text, Split = split, Reasons = reasons, Spoken = spoken };
 
-    public LessonItem Word(string word, string reason) =>
-        Item(ItemKind.Word, Written(word), SplitOf(word), reason, stock.Spoken.Find(word) ?? "");
+    public LessonItem Word(string word, IReadOnlyList<Reason> reasons) =>
+        Item(ItemKind.Word, Written(word), SplitOf(word), reasons, stock.Spoken.Find(word) ?? "");
 
-    public LessonItem Tricky(string word, string reason) =>
-        Item(ItemKind.Tricky, Written(word), SplitOf(word), reason, stock.Spoken.Find(word) ?? "");
+    public LessonItem Tricky(string word, IReadOnlyList<Reason> reasons) =>
+        Item(ItemKind.Tricky, Written(word), SplitOf(word), reasons, stock.Spoken.Find(word) ?? "");
 
     public LessonItem Listening(ListeningWord word) => Item(
-        ItemKind.Listening, word.Word.Spelling, string.Join(' ', word.Apart), $"The sound is {word.Place} in it.");
+        ItemKind.Listening, word.Word.Spelling, string.Join(' ', word.Apart), [Reason.Of(ReasonCode.SoundStands, word.Place)]);
 
     public LessonItem Sentence(GradedSentence sentence) => Item(
-        ItemKind.Sentence, sentence.Sentence.Text, "", sentence.Targets switch
-        {
-            0 => "Every word in it can be read.",
-            1 => "One word in it has today's part.",
-            _ => $"{sentence.Targets} words in it have today's part.",
-        });
+        ItemKind.Sentence, sentence.Sentence.Text, "", [Reason.Of(ReasonCode.WordsWithPart, $"{sentence.Targets}")]);
 
     // The spelling with a capital where English has one.
     private string Written(string word) => stock.Words.Find(word)?.Word.Spelling ?? word;

@@ -1,4 +1,4 @@
-using BoldLadder.Core.Reading;
+using BoldLadder.Core.Ladders;
 
 namespace BoldLadder.Core.Lessons;
 
@@ -34,20 +34,18 @@ public sealed record Teaching(string SayIt, string WriteIt, string Keyword, stri
 /// </summary>
 /// <param name="Minutes">The length it is made for.</param>
 /// <param name="RungId">The rung it teaches; empty for a review.</param>
-/// <param name="Things">What it teaches, by value; for a review, what it goes over.</param>
+/// <param name="Teaches">What is new in it, by value.</param>
+/// <param name="GoesOver">What was taught before and it is about.</param>
 /// <param name="TrickyWords">Tricky words it teaches.</param>
 /// <param name="Seed">With the same inputs and this seed the same lesson is made.</param>
 /// <param name="Teaching">What the adult says and writes.</param>
 /// <param name="Carried">Due for revisiting, but without room today: said, and met on a later day.</param>
 public sealed record Lesson(
-    LessonKind Kind, int Minutes, string RungId, string Title, IReadOnlyList<Taught> Things, IReadOnlyList<string> TrickyWords,
+    LessonKind Kind, int Minutes, string RungId, string Title, IReadOnlyList<Teachable> Teaches, IReadOnlyList<Teachable> GoesOver, IReadOnlyList<string> TrickyWords,
     ulong Seed, Teaching Teaching, IReadOnlyList<LessonBlock> Blocks, IReadOnlyList<string> Carried)
 {
-    /// <summary>The usual length in minutes.</summary>
-    public const int UsualMinutes = 25;
-
-    /// <summary>Length of a short lesson, in minutes.</summary>
-    public const int ShortMinutes = 15;
+    /// <summary>What is marked in its words: what is new, or what a contrast is between.</summary>
+    public IEnumerable<Teachable> Marked => Kind == LessonKind.Contrast ? Teaches.Concat(GoesOver) : Teaches;
 
     public IEnumerable<LessonItem> Items => Blocks.SelectMany(x => x.Items);
 

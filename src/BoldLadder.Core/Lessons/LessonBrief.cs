@@ -1,5 +1,5 @@
-using BoldLadder.Core.Calendar;
 using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Log;
 using BoldLadder.Core.Reading;
@@ -10,36 +10,62 @@ namespace BoldLadder.Core.Lessons;
 public readonly record struct KeptItem(LessonPart Part, Activity Activity, LessonItem Item);
 
 /// <summary>All that a lesson is made from: the same brief gives the same lesson.</summary>
-/// <param name="Rung">The rung to teach; null for a review.</param>
-/// <param name="Log">The group's log up to the day, what is foreseen included.</param>
-/// <param name="Shape">The largest shape of word to choose.</param>
-/// <param name="Section">The ladder's section, from 0, that the lesson belongs to.</param>
-/// <param name="Kept">Locked items of the lesson this one takes the place of.</param>
-public sealed record LessonBrief(
-    WordStock Stock, SchoolYear Year, DateOnly Day, Rung? Rung, GroupLog Log, WordShape Shape, int Minutes, ulong Seed,
-    IReadOnlyList<KeptItem> Kept, int Section = 0)
+public sealed class LessonBrief
 {
-    // Source: the domain's default. Before the third section children have sounds enough to learn on real words.
-    private const int FirstSectionForMadeUp = 2;
-
-    /// <summary>Whether made-up words are used in practice here.</summary>
-    public bool MadeUpAllowed => Section >= FirstSectionForMadeUp;
-
     /// <summary>What the last lessons taught, for a review: this many.</summary>
     private const int Reviewed = 4;
 
-    /// <summary>What the lesson is about: the rung's own parts, or those of the last lessons.</summary>
-    public IReadOnlyList<Taught> Targets { get; } = Rung is { } own && Taught.Of(own).Any()
-        ? [.. Taught.Of(own)]
-        : [.. Log.Taught.Where(x => x.Things.Count > 0).TakeLast(Reviewed).SelectMany(x => x.Things).Distinct()];
+    /// <param name="standing">The group's on the morning of the day, what is planned for the days between included.</param>
+    /// <param name="rung">The rung to teach; null for a review.</param>
+    /// <param name="minutes">Length of the lesson: the conventions' own, or the short one.</param>
+    /// <param name="kept">Locked items of the lesson this one takes the place of.</param>
+    public LessonBrief(
+        WordStock stock, Standing standing, ClassConventions conventions, DateOnly day, Rung? rung, int minutes, ulong seed,
+        IReadOnlyList<KeptItem>? kept = null)
+    {
+        (Stock, Standing, Day, Rung, Minutes, Seed, Kept) = (stock, standing, day, rung, minutes, seed, kept ?? []);
+        var section = standing.SectionFor(rung);
+        Shape = standing.Ladder.Sections[section].Shape;
+        MadeUpAllowed = conventions.MadeUpIn(section);
+        Teaches = rung is null ? [] : [.. rung.Adds.Where(x => rung.Kind == RungKind.Teach || !standing.Things.Contains(x))];
+        GoesOver = rung is { Adds.Count: > 0 }
+            ? [.. rung.Adds.Except(Teaches)]
+            : [.. standing.Lessons.Where(x => x.Things.Count > 0).TakeLast(Reviewed).SelectMany(x => x.Things).Distinct()];
+        Targets = [.. Teaches, .. GoesOver];
+        Judge = new Judge(rung is null ? standing.Taught : standing.Taught.With([rung]));
+    }
+
+    public WordStock Stock { get; }
+
+    public Standing Standing { get; }
+
+    public DateOnly Day { get; }
+
+    public Rung? Rung { get; }
+
+    public int Minutes { get; }
+
+    public ulong Seed { get; }
+
+    public IReadOnlyList<KeptItem> Kept { get; }
+
+    /// <summary>The largest shape of word to choose.</summary>
+    public WordShape Shape { get; }
+
+    /// <summary>Whether made-up words are used in practice here.</summary>
+    public bool MadeUpAllowed { get; }
+
+    /// <summary>What is new today.</summary>
+    public IReadOnlyList<Teachable> Teaches { get; }
+
+    /// <summary>What was taught before and is what today is about: the spellings of a contrast, or what the last lessons taught.</summary>
+    public IReadOnlyList<Teachable> GoesOver { get; }
+
+    /// <summary>What the lesson is about, new or not.</summary>
+    public IReadOnlyList<Teachable> Targets { get; }
 
     /// <summary>What can be read once the rung is taught, words forced into the lesson aside.</summary>
-    public Judge Judge { get; } = new(Rung is { } own
-        ? Log.TaughtSet(Stock.Rules).With([own])
-        : Log.TaughtSet(Stock.Rules));
-
-    /// <summary>What is due for revisiting on the day.</summary>
-    public RevisitClock Clock { get; } = new(Log, Year, Stock.Rules);
+    public Judge Judge { get; }
 
     public IReadOnlyList<LessonItem> KeptIn(LessonPart part, Activity activity) =>
         [.. Kept.Where(x => x.Part == part && x.Activity == activity).Select(x => x.Item)];
@@ -49,7 +75,6 @@ public sealed record LessonBrief(
     {
         var forced = lesson.Items.Where(x => x.Forced).SelectMany(x => SentenceBank.WordsOf(x.Text));
         return new Judge(new TaughtSet(
-            taught.Rules, taught.Things.Concat(lesson.RungId.Length > 0 ? lesson.Things : []),
-            taught.TrickyWords.Concat(lesson.TrickyWords).Concat(forced)));
+            taught.Rules, taught.Things.Concat(lesson.Teaches), taught.TrickyWords.Concat(lesson.TrickyWords).Concat(forced)));
     }
 }

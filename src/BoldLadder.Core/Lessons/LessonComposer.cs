@@ -20,7 +20,7 @@ public static class LessonComposer
         var blocks = revisit.Concat(teach).Concat(practise).Concat(apply).Where(x => x.Items.Count > 0).ToList();
         return new Lesson(
             KindOf(brief.Rung), brief.Minutes, brief.Rung?.Id ?? "", brief.Rung?.Label ?? "review",
-            brief.Targets, brief.Rung?.TrickyWords ?? [], brief.Seed, TeachingOf(brief.Rung),
+            brief.Teaches, brief.GoesOver, brief.Rung?.TrickyWords ?? [], brief.Seed, TeachingOf(brief.Rung),
             WithKept(blocks, brief.Kept), carried);
     }
 

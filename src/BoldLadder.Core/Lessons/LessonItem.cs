@@ -1,3 +1,5 @@
+using BoldLadder.Core.Conventions;
+
 namespace BoldLadder.Core.Lessons;
 
 /// <summary>What an item is.</summary>
@@ -63,7 +65,7 @@ public sealed record LessonItem
     public bool Forced { get; init; }
 
     /// <summary>Why it is here.</summary>
-    public string Reason { get; init; } = "";
+    public IReadOnlyList<Reason> Reasons { get; init; } = [];
 
     /// <summary>A line that gives the word its meaning, said by the adult.</summary>
     public string Spoken { get; init; } = "";

@@ -1,5 +1,4 @@
 using BoldLadder.Core.Log;
-using BoldLadder.Core.Reading;
 using BoldLadder.Core.Sounds;
 
 namespace BoldLadder.Core.Lessons;
@@ -12,14 +11,13 @@ public static class LessonLog
     {
         var teaches = outcome == LogOutcome.Taught && lesson.RungId.Length > 0;
         return new LogEntry(
-            position, lessonId, day, outcome, lesson.RungId, teaches ? Taught(lesson) : [], teaches ? lesson.TrickyWords : [],
+            position, lessonId, day, outcome, lesson.RungId, teaches ? [.. lesson.Marked] : [], teaches ? lesson.TrickyWords : [],
             [.. lesson.Blocks.Where(x => x.Part == LessonPart.Revisit).SelectMany(x => x.Items).SelectMany(Revisited).Distinct()], shaky,
             [.. lesson.Blocks.Where(x => x.Activity is Activity.Read or Activity.ReadAgain or Activity.ReadSentences).SelectMany(x => x.Items).Select(Read).Distinct()]);
     }
 
-    // A consolidation or a contrast goes over what was taught before: nothing new is written.
-    private static IReadOnlyList<Taught> Taught(Lesson lesson) =>
-        lesson.Kind is LessonKind.Review or LessonKind.Check or LessonKind.TrickyWordDay ? [] : lesson.Things;
+    /// <summary>What can have been shaky in a lesson: its own cards, sounds and tricky words, and nothing else.</summary>
+    public static IReadOnlySet<RevisitItem> CanBeShaky(Lesson lesson) => lesson.Items.SelectMany(Revisited).ToHashSet();
 
     private static IEnumerable<RevisitItem> Revisited(LessonItem item) => item.Kind switch
     {

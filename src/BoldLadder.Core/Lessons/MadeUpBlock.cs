@@ -1,7 +1,6 @@
 using BoldLadder.Core.Choosing;
-using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Sounds;
-using BoldLadder.Core.Words;
 
 namespace BoldLadder.Core.Lessons;
 
@@ -17,7 +16,9 @@ internal static class MadeUpBlock
     public static LessonBlock? Make(LessonBrief brief, ItemMaker make, Dice dice)
     {
         var kept = brief.KeptIn(LessonPart.Practise, Activity.MadeUp);
-        var items = kept.Concat(Choose(brief, dice, kept.Select(x => x.Text).ToHashSet()).Take(Math.Max(0, Words - kept.Count)).Select(x => Item(make, x))).ToList();
+        var made = Choose(brief, dice, kept.Select(x => x.Text).ToHashSet()).Take(Math.Max(0, Words - kept.Count))
+            .OrderBy(x => x.Reading!.Segments[0].Correspondence.Sound.IsVowel).ThenBy(x => x.Reading!.Segments.Count);
+        var items = kept.Concat(made.Select(x => Item(make, x))).ToList();
         return items.Count < Words ? null : new LessonBlock(LessonPart.Practise, Activity.MadeUp, items);
     }
 
@@ -26,7 +27,7 @@ internal static class MadeUpBlock
         Choose(brief, dice, not).Select(x => Item(make, x)).FirstOrDefault();
 
     private static LessonItem Item(ItemMaker make, MadeUpJudgement x) =>
-        make.Item(ItemKind.MadeUp, x.Word, x.Reading!.ToString(), "No word at all: it can only be read by its sounds.");
+        make.Item(ItemKind.MadeUp, x.Word, x.Reading!.ToString(), [Reason.Of(ReasonCode.NoWordAtAll)]);
 
     private static IEnumerable<MadeUpJudgement> Choose(LessonBrief brief, Dice dice, IReadOnlySet<string> not)
     {
@@ -38,13 +39,8 @@ internal static class MadeUpBlock
         var today = brief.Targets.Select(x => x.Correspondence).OfType<Correspondence>().ToHashSet();
         var others = dice.Mix(brief.Judge.Taught.Correspondences.OrderBy(x => x.Key, StringComparer.Ordinal).Where(x => !today.Contains(x)));
         var parts = today.Concat(others.Where(x => !x.Sound.IsVowel).Take(OtherConsonants)).Concat(others.Where(x => x.Sound.IsVowel).Take(OtherVowels)).ToHashSet();
-        var shape = MadeUpWords.ShapeFor(brief.Shape);
-
-        // Proved against the whole taught set: a letter left out of the making can still be read otherwise.
-        var taught = brief.Judge.Taught.Correspondences.ToHashSet();
-        var fit = dice.Mix(new MadeUpWords(check).All(parts, shape)).OrderBy(x => x.Reading!.Segments[0].Correspondence.Sound.IsVowel).ThenBy(x => x.Reading!.Segments.Count)
-            .Where(x => (today.Count == 0 || x.Reading!.Segments.Any(s => today.Contains(s.Correspondence)))
-                && !not.Contains(x.Word) && brief.Stock.Words.FindWord(x.Word) is null && check.Of(x.Word, taught) is { Verdict: MadeUpVerdict.Ok });
+        var fit = new MadeUpWords(check).Drawn(parts, brief.Judge.Taught.Correspondences.ToHashSet(), MadeUpWords.ShapeFor(brief.Shape), dice, today)
+            .Where(x => !not.Contains(x.Word) && brief.Stock.Words.FindWord(x.Word) is null);
 
         return Varied(fit);
     }

@@ -65,12 +65,12 @@ internal static class PractisePart
 
     internal static ReadingBrief Ask(LessonBrief brief, int count, IReadOnlySet<string> not, ulong seed)
     {
-        var due = brief.Clock.Due(brief.Day)
+        var due = brief.Standing.Clock.Due(brief.Day)
             .Where(x => x.Item.Track == Log.RevisitTrack.Card && (x.Shaky || x.Overdue > 0)).Select(x => x.Item.Key).ToHashSet();
-        return new ReadingBrief(brief.Judge, brief.Targets, brief.Shape, due, brief.Log.TimesRead, not, count, seed);
+        return new ReadingBrief(brief.Judge, brief.Targets, brief.Shape, due, brief.Standing.TimesRead, not, count, seed);
     }
 
-    private static LessonItem Item(ItemMaker make, ChosenWord x) => make.Word(x.Word.Key, x.Reason);
+    private static LessonItem Item(ItemMaker make, ChosenWord x) => make.Word(x.Word.Key, x.Reasons);
 
     private static (int Reads, int Spells) Counts(int seconds)
     {
@@ -99,7 +99,7 @@ internal static class PractisePart
         return fresh.Concat(again).DistinctBy(x => x.Word.Key)
             .OrderByDescending(IsToday).ThenBy(x => x.Word.Familiarity != Familiarity.AtFourOrFive)
             .Take(count).OrderBy(x => x.Reading.Segments.Count)
-            .Select(x => make.Item(ItemKind.Word, x.Word.Spelling, x.Reading.ToString(), x.Reason, x.Spoken));
+            .Select(x => make.Item(ItemKind.Word, x.Word.Spelling, x.Reading.ToString(), x.Reasons, x.Spoken));
     }
 
     private static IReadOnlyList<LessonItem> Blending(LessonBrief brief, ItemMaker make, Dice dice, int seconds)

@@ -1,4 +1,5 @@
 using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Log;
 using BoldLadder.Core.Sounds;
 
@@ -48,7 +49,7 @@ public static class RevisitPart
 
     internal static (IReadOnlyList<LessonBlock> Blocks, IReadOnlyList<string> Carried) Make(LessonBrief brief, ItemMaker make, Dice dice)
     {
-        var due = brief.Clock.Due(brief.Day);
+        var due = brief.Standing.Clock.Due(brief.Day);
         var fitting = Fitting(due, brief.Minutes);
         var blocks = new List<LessonBlock>
         {
@@ -66,11 +67,11 @@ public static class RevisitPart
     {
         var kept = brief.KeptIn(LessonPart.Revisit, Activity.Cards);
         var cards = due.Where(x => x.Item.Track == RevisitTrack.Card).ToList();
-        var soon = brief.Clock.Soon(brief.Day, RevisitTrack.Card).Take(Math.Max(0, FewestCards - cards.Count)).ToHashSet();
+        var soon = brief.Standing.Clock.Soon(brief.Day, RevisitTrack.Card).Take(Math.Max(0, FewestCards - cards.Count)).ToHashSet();
         return kept.Concat(cards.Concat(soon)
             .GroupBy(x => Correspondence.Parse(x.Item.Key).Grapheme.Text)
             .Where(x => kept.All(k => k.Text != x.Key))
-            .Select(x => make.Item(ItemKind.Card, x.Key, string.Join(' ', x.Select(d => d.Item.Key)), soon.Contains(x.First()) ? "Due soon: there is time for it today." : Why(x.First()))));
+            .Select(x => make.Item(ItemKind.Card, x.Key, string.Join(' ', x.Select(d => d.Item.Key)), [soon.Contains(x.First()) ? Reason.Of(ReasonCode.DueSoon) : Why(x.First())])));
     }
 
     private static IEnumerable<LessonItem> Recalls(LessonBrief brief, IReadOnlyList<DueItem> due, ItemMaker make)
@@ -78,12 +79,12 @@ public static class RevisitPart
         var kept = brief.KeptIn(LessonPart.Revisit, Activity.Recall);
         var rules = brief.Stock.Rules;
         return kept.Concat(due.Where(x => x.Item.Track == RevisitTrack.Recall && kept.All(k => k.Text != x.Item.Key))
-            .Select(x => make.Item(ItemKind.Sound, x.Item.Key, Spellings(brief.Log, rules, x.Item.Key), Why(x), ExampleOf(x.Item.Key))));
+            .Select(x => make.Item(ItemKind.Sound, x.Item.Key, Spellings(brief.Standing, rules, x.Item.Key), [Why(x)], ExampleOf(x.Item.Key))));
     }
 
     /// <summary>Every spelling taught of a sound, in the order of teaching.</summary>
-    internal static string Spellings(GroupLog log, Reading.ReadingRules rules, string soundKey) =>
-        string.Join(' ', log.Taught.SelectMany(x => x.Things).Select(x => x.Correspondence).OfType<Correspondence>()
+    internal static string Spellings(Standing standing, Reading.ReadingRules rules, string soundKey) =>
+        string.Join(' ', standing.Lessons.SelectMany(x => x.Things).Select(x => x.Correspondence).OfType<Correspondence>()
             .Where(x => rules.SoundKey(x.Sound) == soundKey).Select(x => x.Grapheme.Text).Distinct());
 
     internal static string ExampleOf(string soundKey) => Sound.TryParse(soundKey, out var sound, out _) ? sound.Example : "";
@@ -92,14 +93,14 @@ public static class RevisitPart
     {
         var kept = brief.KeptIn(LessonPart.Revisit, Activity.TrickyAtSight);
         return kept.Concat(due.Where(x => x.Item.Track == RevisitTrack.Tricky && kept.All(k => k.Text != x.Item.Key))
-            .Select(x => make.Tricky(x.Item.Key, Why(x))));
+            .Select(x => make.Tricky(x.Item.Key, [Why(x)])));
     }
 
     // Words of the last lesson that taught something, its own part first, to be read faster.
     private static IReadOnlyList<LessonItem> Again(LessonBrief brief, ItemMaker make, Dice dice)
     {
         var kept = brief.KeptIn(LessonPart.Revisit, Activity.ReadAgain);
-        if (brief.Log.Taught.LastOrDefault(x => x.RungId.Length > 0) is not { } last)
+        if (brief.Standing.Lessons.LastOrDefault(x => x.RungId.Length > 0) is not { } last)
         {
             return kept;
         }
@@ -108,12 +109,12 @@ public static class RevisitPart
         var words = dice.Mix(last.Read.Distinct().Select(brief.Stock.Words.FindWord).OfType<Words.LexiconWord>().Where(brief.Judge.IsReadable))
             .OrderByDescending(x => holding(x))
             .Where(x => kept.All(k => k.Text != x.Spelling)).Take(ReadAgain - kept.Count);
-        return [.. kept, .. words.Select(x => make.Word(x.Key, "From the last lesson, to be read faster."))];
+        return [.. kept, .. words.Select(x => make.Word(x.Key, [Reason.Of(ReasonCode.FromLastLesson)]))];
     }
 
-    private static string Why(DueItem due) =>
-        due.Last ? "Taught last."
-        : due.Shaky ? "It was shaky."
-        : due.Overdue > 0 ? $"Due {due.Overdue} school day{(due.Overdue == 1 ? "" : "s")} ago."
-        : "Due today.";
+    private static Reason Why(DueItem due) =>
+        due.Last ? Reason.Of(ReasonCode.TaughtLast)
+        : due.Shaky ? Reason.Of(ReasonCode.WasShaky)
+        : due.Overdue > 0 ? Reason.Of(ReasonCode.DueBefore, $"{due.Overdue}")
+        : Reason.Of(ReasonCode.DueToday);
 }

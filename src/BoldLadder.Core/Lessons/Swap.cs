@@ -1,4 +1,5 @@
 using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Conventions;
 
 namespace BoldLadder.Core.Lessons;
 
@@ -25,23 +26,23 @@ public static class Swap
             (ItemKind.MadeUp, _) => MadeUpBlock.Another(brief, make, dice, used),
             (ItemKind.Word, Activity.Spell) => new SpellingChoice(brief.Stock)
                 .Choose(PractisePart.Ask(brief, 1, used, (ulong)dice.Next(int.MaxValue)))
-                .Select(x => make.Item(ItemKind.Word, x.Word.Spelling, x.Reading.ToString(), x.Reason, x.Spoken)).FirstOrDefault(),
+                .Select(x => make.Item(ItemKind.Word, x.Word.Spelling, x.Reading.ToString(), x.Reasons, x.Spoken)).FirstOrDefault(),
             (ItemKind.Word, _) => new ReadingChoice(brief.Stock)
                 .Choose(PractisePart.Ask(brief, 1, used, (ulong)dice.Next(int.MaxValue)))
-                .Select(x => make.Word(x.Word.Key, x.Reason)).FirstOrDefault(),
+                .Select(x => make.Word(x.Word.Key, x.Reasons)).FirstOrDefault(),
             (ItemKind.Sentence, _) => ApplyPart.Ranked(brief, dice).Where(x => !used.Contains(x.Sentence.Text.ToLowerInvariant()))
                 .Select(make.Sentence).FirstOrDefault(),
             (ItemKind.Listening, _) => OralBlending.Items(brief, make, dice, used.Count + 1).FirstOrDefault(x => !used.Contains(x.Text)),
-            (ItemKind.Card, Activity.Cards) => dice.Mix(brief.Log.Things.Select(x => x.Correspondence).OfType<Sounds.Correspondence>())
+            (ItemKind.Card, Activity.Cards) => dice.Mix(brief.Standing.Things.Select(x => x.Correspondence).OfType<Sounds.Correspondence>())
                 .Where(x => !used.Contains(x.Grapheme.Text))
-                .Select(x => make.Item(ItemKind.Card, x.Grapheme.Text, x.Key, "Asked for in place of another card.")).FirstOrDefault(),
-            (ItemKind.Sound, _) => dice.Mix(brief.Log.Things.Select(x => x.Correspondence).OfType<Sounds.Correspondence>()
+                .Select(x => make.Item(ItemKind.Card, x.Grapheme.Text, x.Key, [Reason.Of(ReasonCode.AskedInPlace)])).FirstOrDefault(),
+            (ItemKind.Sound, _) => dice.Mix(brief.Standing.Things.Select(x => x.Correspondence).OfType<Sounds.Correspondence>()
                     .Select(x => brief.Stock.Rules.SoundKey(x.Sound)).Distinct())
                 .Where(x => !used.Contains(x))
-                .Select(x => make.Item(ItemKind.Sound, x, RevisitPart.Spellings(brief.Log, brief.Stock.Rules, x), "Asked for in place of another sound.", RevisitPart.ExampleOf(x)))
+                .Select(x => make.Item(ItemKind.Sound, x, RevisitPart.Spellings(brief.Standing, brief.Stock.Rules, x), [Reason.Of(ReasonCode.AskedInPlace)], RevisitPart.ExampleOf(x)))
                 .FirstOrDefault(),
-            (ItemKind.Tricky, Activity.TrickyAtSight) => dice.Mix(brief.Log.TrickyWords).Where(x => !used.Contains(x))
-                .Select(x => make.Tricky(x, "Asked for in place of another tricky word.")).FirstOrDefault(),
+            (ItemKind.Tricky, Activity.TrickyAtSight) => dice.Mix(brief.Standing.TrickyWords).Where(x => !used.Contains(x))
+                .Select(x => make.Tricky(x, [Reason.Of(ReasonCode.AskedInPlace)])).FirstOrDefault(),
             _ => null,
         };
         return other is null ? null : new ReplaceItem(other with { Id = item.Id, Release = item.Release });

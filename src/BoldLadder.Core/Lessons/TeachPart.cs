@@ -1,4 +1,5 @@
 using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Reading;
 
@@ -17,10 +18,9 @@ internal static class TeachPart
             return [];
         }
 
-        var meet = rung.Correspondences.Select(x => make.Item(ItemKind.Card, x.Grapheme.Text, x.Key, "What today is about.", x.Sound.First.SayIt))
-            .Concat(rung.Endings.Select(x => make.Item(ItemKind.Card, "-" + x, "", "What today is about.")))
-            .Concat(rung.Structures.Select(x => make.Item(ItemKind.Card, Rung.Describe(x), "", "What today is about.")));
-        var tricky = rung.TrickyWords.Select(x => make.Tricky(x, Part(brief, x)));
+        var meet = rung.Adds.Select(x => make.Item(
+            ItemKind.Card, x.Label, x.Correspondence?.Key ?? "", [Reason.Of(ReasonCode.TodaysPoint)], x.Correspondence?.Sound.First.SayIt ?? ""));
+        var tricky = rung.TrickyWords.Select(x => make.Tricky(x, [Part(brief, x)]));
         return
         [
             new LessonBlock(LessonPart.Teach, Activity.Meet, [.. meet]),
@@ -44,15 +44,15 @@ internal static class TeachPart
     }
 
     // Which part of a tricky word is tricky, today.
-    private static string Part(LessonBrief brief, string word)
+    private static Reason Part(LessonBrief brief, string word)
     {
         if (brief.Stock.Words.Find(word) is not { Readings: [var reading, ..] } found)
         {
-            return "New today.";
+            return Reason.Of(ReasonCode.NewToday);
         }
 
         var lacking = brief.Judge.Uncovered(reading, found.Word.Ended);
         var parts = reading.Segments.Where((_, i) => lacking[i]).Select(x => x.Correspondence.Grapheme.Text).ToList();
-        return parts.Count == 0 ? "All its parts are taught: it only has to be quick." : $"The tricky part is {string.Join(" and ", parts)}.";
+        return parts.Count == 0 ? Reason.Of(ReasonCode.OnlyToBeQuick) : Reason.Of(ReasonCode.TrickyParts, [.. parts]);
     }
 }

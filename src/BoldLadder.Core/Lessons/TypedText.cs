@@ -1,4 +1,5 @@
 using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Reading;
 
 namespace BoldLadder.Core.Lessons;
@@ -37,7 +38,7 @@ public static class TypedText
             Text = text,
             Split = found is { Readings: [var reading, ..] } ? reading.ToString() : "",
             Forced = forced,
-            Reason = forced ? "Typed in, and tricky for this lesson." : "Typed in.",
+            Reasons = [Reason.Of(forced ? ReasonCode.TypedInAsTricky : ReasonCode.TypedIn)],
             Spoken = found is null ? "" : stock.Spoken.Find(found.Word.Key) ?? "",
         };
     }

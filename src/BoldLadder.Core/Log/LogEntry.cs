@@ -1,4 +1,4 @@
-using BoldLadder.Core.Reading;
+using BoldLadder.Core.Ladders;
 
 namespace BoldLadder.Core.Log;
 
@@ -30,5 +30,5 @@ public enum LogOutcome
 /// <param name="Read">Words, in lower case, and sentences that the group read.</param>
 public sealed record LogEntry(
     long Position, string LessonId, DateOnly Day, LogOutcome Outcome, string RungId,
-    IReadOnlyList<Taught> Things, IReadOnlyList<string> TrickyWords,
+    IReadOnlyList<Teachable> Things, IReadOnlyList<string> TrickyWords,
     IReadOnlyList<RevisitItem> Seen, IReadOnlyList<RevisitItem> Shaky, IReadOnlyList<string> Read);

@@ -1,4 +1,5 @@
 using BoldLadder.Core.Calendar;
+using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Reading;
 
 namespace BoldLadder.Core.Log;
@@ -27,52 +28,63 @@ public sealed class RevisitClock
     private static readonly int[] Recalls = [1, 2, 4, 7, 10, 15];
     private static readonly int[] Trickies = [1, 2, 3, 5];
 
-    private readonly Dictionary<RevisitItem, State> _states = [];
+    private readonly Dictionary<RevisitItem, State> _states;
+    private readonly HashSet<string> _graphemes;
     private readonly SchoolYear _year;
-    private readonly bool _everyDay;
-    private readonly HashSet<RevisitItem> _last;
+    private readonly ReadingRules _rules;
+    private HashSet<RevisitItem> _last;
 
     private record struct State(int LastSeen, int Clean, bool Shaky);
 
     public RevisitClock(GroupLog log, SchoolYear year, ReadingRules rules)
+        : this([], [], year, rules, [])
     {
-        _year = year;
-        _everyDay = log.Things.Select(x => x.Correspondence?.Grapheme.Text).OfType<string>().Distinct().Count() <= EveryDayUpTo;
-        _last = [];
-        foreach (var entry in log.Standing.Where(x => x.Outcome != LogOutcome.Missed))
+        foreach (var entry in log.Counted.Where(x => x.Outcome != LogOutcome.Missed))
         {
-            var day = year.Ordinal(entry.Day);
-            if (entry.Outcome == LogOutcome.Taught)
-            {
-                var added = Of(entry.Things, entry.TrickyWords, rules).ToList();
-                foreach (var item in added.Where(x => !_states.ContainsKey(x)))
-                {
-                    _states[item] = new State(day, 0, false);
-                }
+            var whole = entry.Outcome == LogOutcome.Taught;
+            Take(entry.Day, whole ? entry.Things : [], whole ? entry.TrickyWords : [], entry.Seen, entry.Shaky);
+        }
+    }
 
-                _last = added.Count > 0 ? [.. added] : _last;
+    private RevisitClock(
+        Dictionary<RevisitItem, State> states, HashSet<string> graphemes, SchoolYear year, ReadingRules rules, HashSet<RevisitItem> last) =>
+        (_states, _graphemes, _year, _rules, _last) = (states, graphemes, year, rules, last);
+
+    /// <summary>A clock that goes on by itself from here.</summary>
+    internal RevisitClock Copy() => new(new(_states), [.. _graphemes], _year, _rules, _last);
+
+    /// <summary>Takes in one lesson: what it taught, what it went over, and what of that stumbled.</summary>
+    internal void Take(
+        DateOnly on, IReadOnlyList<Teachable> things, IReadOnlyList<string> trickyWords, IEnumerable<RevisitItem> seen, IEnumerable<RevisitItem> shaky)
+    {
+        var day = _year.Ordinal(on);
+        _graphemes.UnionWith(things.Select(x => x.Correspondence?.Grapheme.Text).OfType<string>());
+        var added = Of(things, trickyWords, _rules).ToList();
+        foreach (var item in added)
+        {
+            _states.TryAdd(item, new State(day, 0, false));
+        }
+
+        _last = added.Count > 0 ? [.. added] : _last;
+        foreach (var item in seen)
+        {
+            if (_states.TryGetValue(item, out var state) && state.LastSeen < day)
+            {
+                _states[item] = new State(day, state.Clean + 1, false);
             }
+        }
 
-            foreach (var item in entry.Seen)
+        foreach (var item in shaky)
+        {
+            if (_states.ContainsKey(item))
             {
-                if (_states.TryGetValue(item, out var state) && state.LastSeen < day)
-                {
-                    _states[item] = new State(day, state.Clean + 1, false);
-                }
-            }
-
-            foreach (var item in entry.Shaky)
-            {
-                if (_states.ContainsKey(item))
-                {
-                    _states[item] = new State(day, 0, true);
-                }
+                _states[item] = new State(day, 0, true);
             }
         }
     }
 
     /// <summary>The things that teaching something gives to come back to.</summary>
-    public static IEnumerable<RevisitItem> Of(IEnumerable<Taught> things, IEnumerable<string> trickyWords, ReadingRules rules)
+    public static IEnumerable<RevisitItem> Of(IEnumerable<Teachable> things, IEnumerable<string> trickyWords, ReadingRules rules)
     {
         foreach (var correspondence in things.Select(x => x.Correspondence).OfType<Sounds.Correspondence>())
         {
@@ -146,7 +158,7 @@ public sealed class RevisitClock
 
     private int DueAt(RevisitItem item, State state) => state.LastSeen + item.Track switch
     {
-        RevisitTrack.Card when _everyDay => 1,
+        RevisitTrack.Card when _graphemes.Count <= EveryDayUpTo => 1,
         RevisitTrack.Card => Cards[Math.Min(state.Clean, Cards.Length - 1)],
         RevisitTrack.Recall => Recalls[Math.Min(state.Clean, Recalls.Length - 1)],
         _ when state.Clean >= SightDays => Month,

@@ -1,4 +1,5 @@
 using System.Diagnostics.CodeAnalysis;
+using BoldLadder.Core.Sounds;
 
 namespace BoldLadder.Core.Log;
 
@@ -18,6 +19,9 @@ public enum RevisitTrack
 /// <summary>One thing to come back to, written <c>card sh:sh</c>, <c>recall k</c> or <c>tricky was</c>.</summary>
 public readonly record struct RevisitItem(RevisitTrack Track, string Key)
 {
+    private const int LongestWord = 40;
+
+    /// <summary>Reads the written form; false when it is not one, its key included.</summary>
     public static bool TryParse([NotNullWhen(true)] string? text, out RevisitItem item)
     {
         item = default;
@@ -29,8 +33,16 @@ public readonly record struct RevisitItem(RevisitTrack Track, string Key)
         }
 
         item = new RevisitItem(track, text[(space + 1)..]);
-        return true;
+        return item.IsSound;
     }
+
+    // What a lesson could have held: anything else can't be written to a log.
+    private bool IsSound => Track switch
+    {
+        RevisitTrack.Card => Correspondence.TryParse(Key, out _, out _),
+        RevisitTrack.Recall => Sound.TryParse(Key, out _, out _),
+        _ => Key.Length <= LongestWord && Key.All(x => char.IsAsciiLetterLower(x) || x is '\'' or '-') && Key.Any(char.IsAsciiLetterLower),
+    };
 
     public override string ToString() => $"{Track.ToString().ToLowerInvariant()} {Key}";
 }

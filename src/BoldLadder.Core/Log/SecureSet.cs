@@ -1,4 +1,5 @@
 using BoldLadder.Core.Calendar;
+using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Reading;
 
 namespace BoldLadder.Core.Log;
@@ -16,11 +17,11 @@ public static class SecureSet
     public static TaughtSet At(GroupLog log, SchoolYear year, ReadingRules rules, DateOnly day)
     {
         var until = year.Ordinal(day) - SettlingDays;
-        var shaky = log.Standing.Where(x => x.Outcome != LogOutcome.Missed).SelectMany(x => x.Shaky.Select(item => (item, Day: year.Ordinal(x.Day)))).ToList();
+        var shaky = log.Counted.Where(x => x.Outcome != LogOutcome.Missed).SelectMany(x => x.Shaky.Select(item => (item, Day: year.Ordinal(x.Day)))).ToList();
         bool Settled(int taughtOn, IEnumerable<RevisitItem> items) =>
             taughtOn <= until && !items.Any(i => shaky.Any(s => s.item == i && s.Day > until));
 
-        var first = new Dictionary<Taught, int>();
+        var first = new Dictionary<Teachable, int>();
         var words = new Dictionary<string, int>(StringComparer.OrdinalIgnoreCase);
         foreach (var entry in log.Taught)
         {

@@ -22,7 +22,7 @@ public readonly record struct Graduation(int? Place, TrickyStanding Standing)
     /// <param name="unlocking">Worked out with strict weak vowels: see <see cref="Reading.ReadingRules.Strict"/>.</param>
     public static Graduation Of(string word, int taughtAt, Unlocking unlocking)
     {
-        var found = unlocking.Rules.Needs.Words.FindWord(word);
+        var found = unlocking.Rules.Rows.Words.FindWord(word);
         var place = found is null ? Unlocking.Never : unlocking.PlaceOf(found.Rank);
         return place == Unlocking.Never
             ? new Graduation(null, TrickyStanding.StaysTricky)

@@ -25,13 +25,13 @@ public sealed class PartIndex
     private PartIndex(ReadingRules rules)
     {
         _rules = rules;
-        var needs = rules.Needs;
-        _rows = [.. Enumerable.Range(0, needs.Bits.Count).Select(_ => new List<int>())];
-        for (var row = 0; row < needs.Rows; row++)
+        var rows = rules.Rows;
+        _rows = [.. Enumerable.Range(0, rows.Bits.Count).Select(_ => new List<int>())];
+        for (var row = 0; row < rows.Count; row++)
         {
-            if (needs.MayOffer(needs.Words.Words[needs.WordOf(row)]))
+            if (rows.MayOffer(rows.Words.Words[rows.WordOf(row)]))
             {
-                foreach (var bit in needs.BitsOf(row))
+                foreach (var bit in rows.BitsOf(row))
                 {
                     if (_rows[bit].Count == 0 || _rows[bit][^1] != row)
                     {
@@ -41,9 +41,9 @@ public sealed class PartIndex
             }
         }
 
-        var families = needs.Words.Words.Select(x => needs.Words.FindWord(x.Family)?.Rank ?? x.Rank).ToArray();
-        _familyOfRow = [.. Enumerable.Range(0, needs.Rows).Select(row => families[needs.WordOf(row)])];
-        var counted = needs.Words.Words.Where(x => x.Suitability != Suitability.Unsuitable && needs.Words.OwnSpelling(x)).ToLookup(x => x.Everyday, x => x.Rank);
+        var families = rows.Words.Words.Select(x => rows.Words.FindWord(x.Family)?.Rank ?? x.Rank).ToArray();
+        _familyOfRow = [.. Enumerable.Range(0, rows.Count).Select(row => families[rows.WordOf(row)])];
+        var counted = rows.Words.Words.Where(x => x.Suitability != Suitability.Unsuitable && rows.Words.OwnSpelling(x)).ToLookup(x => x.Everyday, x => x.Rank);
         _everyday = [.. counted[true]];
         _others = [.. counted[false]];
     }
@@ -68,7 +68,7 @@ public sealed class PartIndex
 
     private Entry For(Rung rung) => _byRung.GetValue(rung, x =>
     {
-        int[] rows = [.. Taught.Of(x).SelectMany(_rules.Holds).Distinct().SelectMany(bit => _rows[bit]).Distinct().Order()];
-        return new Entry(rows, rows.Where(row => _rules.Needs.Fits(row, TargetWords.Longest)).Select(FamilyOf).Distinct().Count());
+        int[] rows = [.. x.Adds.SelectMany(_rules.Holds).Distinct().SelectMany(bit => _rows[bit]).Distinct().Order()];
+        return new Entry(rows, rows.Where(row => _rules.Rows.Fits(row, TargetWords.Longest)).Select(FamilyOf).Distinct().Count());
     });
 }

@@ -12,14 +12,14 @@ public static class TargetWords
     /// <summary>The words, commonest first.</summary>
     public static IReadOnlyList<LexiconWord> At(Unlocking unlocking, int place)
     {
-        var needs = unlocking.Rules.Needs;
+        var rows = unlocking.Rules.Rows;
         var shape = unlocking.Ladder.SectionAt(place).Shape;
         var words = new List<LexiconWord>();
         foreach (var row in PartIndex.Of(unlocking.Rules).RowsOf(unlocking.Ladder.Rungs[place]))
         {
-            if (unlocking.PlaceOfRow(row) <= place && needs.Fits(row, shape) && (words.Count == 0 || words[^1].Rank != needs.WordOf(row)))
+            if (unlocking.PlaceOfRow(row) <= place && rows.Fits(row, shape) && (words.Count == 0 || words[^1].Rank != rows.WordOf(row)))
             {
-                words.Add(needs.Words.Words[needs.WordOf(row)]);
+                words.Add(rows.Words.Words[rows.WordOf(row)]);
             }
         }
 
@@ -29,18 +29,18 @@ public static class TargetWords
     /// <summary>How many there are at every place, a base and its endings counted once.</summary>
     public static int[] Families(Unlocking unlocking)
     {
-        var needs = unlocking.Rules.Needs;
+        var rows = unlocking.Rules.Rows;
         var index = PartIndex.Of(unlocking.Rules);
         var counts = new int[unlocking.Ladder.Rungs.Count];
 
         // For each family the last place that counted it, so that nothing has to be cleared between places.
-        var counted = new ushort[needs.Words.Words.Count];
+        var counted = new ushort[rows.Words.Words.Count];
         for (var place = 0; place < counts.Length; place++)
         {
             var shape = unlocking.Ladder.SectionAt(place).Shape;
             foreach (var row in index.RowsOf(unlocking.Ladder.Rungs[place]))
             {
-                if (unlocking.PlaceOfRow(row) <= place && needs.Fits(row, shape) && counted[index.FamilyOf(row)] != place + 1)
+                if (unlocking.PlaceOfRow(row) <= place && rows.Fits(row, shape) && counted[index.FamilyOf(row)] != place + 1)
                 {
                     counted[index.FamilyOf(row)] = (ushort)(place + 1);
                     counts[place]++;

@@ -23,8 +23,8 @@ public sealed class Unlocking
     {
         Ladder = ladder;
         Rules = rules;
-        var needs = rules.Needs;
-        _placeOfBit = new ushort[needs.Bits.Count];
+        var rows = rules.Rows;
+        _placeOfBit = new ushort[rows.Bits.Count];
         Array.Fill(_placeOfBit, Nowhere);
         foreach (var bit in rules.AlwaysOpen)
         {
@@ -39,13 +39,13 @@ public sealed class Unlocking
             }
         }
 
-        _placeOfRow = new ushort[needs.Rows];
-        _placeOfWord = new ushort[needs.Words.Words.Count];
+        _placeOfRow = new ushort[rows.Count];
+        _placeOfWord = new ushort[rows.Words.Words.Count];
         Array.Fill(_placeOfWord, Nowhere);
-        needs.LatestPlaces(_placeOfBit, _placeOfRow);
+        rows.LatestPlaces(_placeOfBit, _placeOfRow);
         for (var word = 0; word < _placeOfWord.Length; word++)
         {
-            var (row, end) = needs.RowsOf(word);
+            var (row, end) = rows.RowsOf(word);
             for (; row < end; row++)
             {
                 _placeOfWord[word] = Math.Min(_placeOfWord[word], _placeOfRow[row]);
@@ -64,7 +64,7 @@ public sealed class Unlocking
     public int PlaceOfRow(int row) => Place(_placeOfRow[row]);
 
     /// <summary>The place of the rung that brings a part, or <see cref="Never"/>.</summary>
-    public int PlaceOf(Part part) => Rules.Needs.Bits.Find(part) is var bit and >= 0 ? Place(_placeOfBit[bit]) : Never;
+    public int PlaceOf(Part part) => Rules.Rows.Bits.Find(part) is var bit and >= 0 ? Place(_placeOfBit[bit]) : Never;
 
     private static int Place(ushort stored) => stored == Nowhere ? Never : stored;
 }

@@ -26,6 +26,9 @@ public enum PartKind
 
     /// <summary>Consonants taught as one; gates only in a ladder that has a rung for it.</summary>
     Cluster,
+
+    /// <summary>The word <i>a</i>, read by its letter: another way to read it, where a school has it so.</summary>
+    LetterWord,
 }
 
 /// <summary>A part that a reading needs: what stands behind one bit.</summary>
@@ -37,7 +40,7 @@ public readonly record struct Part(PartKind Kind, string Key)
         PartKind.Ending => "-" + Key,
         PartKind.EndingSound => Key[(Key.IndexOf(' ', StringComparison.Ordinal) + 1)..],
         PartKind.RimeUnit or PartKind.Cluster => GraphemeRun.Parse(Key).Letters,
-        PartKind.Structure => Rung.Describe(Enum.Parse<TaughtStructure>(Key)),
+        PartKind.Structure => Rung.Describe(Enum.Parse<TaughtStructure>(Key, true)),
         _ => Key,
     };
 }
@@ -87,7 +90,7 @@ public sealed class Bits
         {
             var key = segment.Correspondence.Key;
             yield return segment.Start >= endingStarts && SoundsOfEndings.Contains(key)
-                ? new Part(PartKind.EndingSound, $"{(ended!.Value.Ending is "es" ? "s" : ended.Value.Ending)} {key}")
+                ? new Part(PartKind.EndingSound, $"{ended!.Value.Taught} {key}")
                 : Vowels.IsWeak(segment.Correspondence) && structure.Syllables > 1
                     ? new Part(PartKind.WeakVowel, key)
                     : new Part(PartKind.Correspondence, key);
@@ -95,12 +98,12 @@ public sealed class Bits
 
         if (ended is { } end && Gated.Contains(end.Ending))
         {
-            yield return new Part(PartKind.Ending, end.Ending is "es" ? "s" : end.Ending);
+            yield return new Part(PartKind.Ending, end.Taught);
         }
 
         foreach (var pattern in Patterns(structure))
         {
-            yield return new Part(PartKind.Structure, pattern.ToString());
+            yield return new Part(PartKind.Structure, Teachable.KeyOf(pattern));
         }
     }
 

@@ -5,12 +5,25 @@ namespace BoldLadder.Core.Reading;
 /// <summary>Gives verdicts for one taught set.</summary>
 public sealed class Judge(TaughtSet taught)
 {
-    private readonly WordNeeds _needs = taught.Rules.Needs;
+    private readonly WordRows _rows = taught.Rules.Rows;
 
     public TaughtSet Taught { get; } = taught;
 
     public Verdict Of(string spelling) =>
-        _needs.Words.FindWord(spelling) is { } word ? Of(word) : OfUnknown(spelling);
+        _rows.Words.FindWord(spelling) is { } word ? Of(word)
+        : _rows.Words.Forms.Find(spelling) is { } form ? Of(form)
+        : OfUnknown(spelling);
+
+    /// <summary>The verdict on a form of known words.</summary>
+    public Verdict Of(FormedWord form)
+    {
+        var blockers = form.Readings.Select(x => Blockers(x, form.Ended)).MinBy(x => x.Count)!;
+        var kind = form.Suitability == Suitability.Unsuitable ? VerdictKind.Unsuitable
+            : blockers.Count == 0 ? VerdictKind.Readable
+            : Taught.TrickyWords.Contains(form.Spelling) ? VerdictKind.TrickyTaught
+            : VerdictKind.NotYet;
+        return new Verdict(kind, blockers, -1);
+    }
 
     public Verdict Of(LexiconWord word)
     {
@@ -25,21 +38,22 @@ public sealed class Judge(TaughtSet taught)
     }
 
     /// <summary>True when the children can read the word: quicker than a whole verdict.</summary>
-    public bool IsLegal(string spelling) => spelling.ToLowerInvariant() is var key && IsLegal(key, _needs.Words.FindWord(key));
+    public bool IsLegal(string spelling) => spelling.ToLowerInvariant() is var key && IsLegal(key, _rows.Words.FindWord(key), _rows.Words.Forms.Find(key));
 
     /// <summary>The same for a word that was looked up before.</summary>
     /// <param name="key">In small letters.</param>
-    internal bool IsLegal(string key, LexiconWord? word) => Taught.TrickyWords.Contains(key)
-        ? word is null || word.Suitability != Suitability.Unsuitable
+    /// <param name="form">What follows of a word that the lexicon does not list.</param>
+    internal bool IsLegal(string key, LexiconWord? word, FormedWord? form) => word is null && form is not null ? Of(form).Legal
+        : Taught.TrickyWords.Contains(key) ? word is null || word.Suitability != Suitability.Unsuitable
         : word is { Suitability: not Suitability.Unsuitable } && IsReadable(word);
 
     /// <summary>True when all of a word's parts are taught; quicker than a whole verdict.</summary>
     public bool IsReadable(LexiconWord word)
     {
-        var (first, end) = _needs.RowsOf(word.Rank);
+        var (first, end) = _rows.RowsOf(word.Rank);
         for (var row = first; row < end; row++)
         {
-            if (_needs.Covered(row, Taught.Bits))
+            if (_rows.Covered(row, Taught.Bits))
             {
                 return true;
             }
@@ -64,16 +78,16 @@ public sealed class Judge(TaughtSet taught)
 
     private (IReadOnlyList<Part> Blockers, int Row) Fewest(LexiconWord word)
     {
-        var (first, end) = _needs.RowsOf(word.Rank);
+        var (first, end) = _rows.RowsOf(word.Rank);
         (List<Part>? Blockers, int Row) best = (null, -1);
         for (var row = first; row < end; row++)
         {
             var blockers = new List<Part>();
-            foreach (var bit in _needs.BitsOf(row))
+            foreach (var bit in _rows.BitsOf(row))
             {
-                if (!Taught.Has(bit) && !blockers.Contains(_needs.Bits[bit]))
+                if (!Taught.Has(bit) && !blockers.Contains(_rows.Bits[bit]))
                 {
-                    blockers.Add(_needs.Bits[bit]);
+                    blockers.Add(_rows.Bits[bit]);
                 }
             }
 
@@ -88,7 +102,7 @@ public sealed class Judge(TaughtSet taught)
 
     private bool Lacks(Part part)
     {
-        var bit = _needs.Bits.Find(part);
+        var bit = _rows.Bits.Find(part);
         return bit >= 0
             ? !Taught.Has(bit)
             : part.Kind is not (PartKind.Ending or PartKind.Structure or PartKind.RimeUnit or PartKind.Cluster) && !Taught.Correspondences.Any(x => x.Key == part.Shown);

@@ -12,7 +12,10 @@ public sealed record LadderUnits(IReadOnlyList<GraphemeRun> RimeUnits, IReadOnly
     public static LadderUnits None { get; } = new([], []);
 
     public static LadderUnits Of(Ladder? ladder) => ladder is null ? None
-        : new([.. ladder.Rungs.SelectMany(x => x.RimeUnits).Distinct()], [.. ladder.Rungs.SelectMany(x => x.Clusters).Distinct()]);
+        : new(Runs(ladder, TeachableKind.RimeUnit), Runs(ladder, TeachableKind.Cluster));
+
+    private static IReadOnlyList<GraphemeRun> Runs(Ladder ladder, TeachableKind kind) =>
+        [.. ladder.Rungs.SelectMany(x => x.Adds).Where(x => x.Kind == kind).Select(x => x.Run!).Distinct()];
 
     /// <summary>The units as a text that is the same for the same units.</summary>
     public string Key => string.Join(',', RimeUnits.Select(x => x.Key).Order(StringComparer.Ordinal)) + "/" + string.Join(',', Clusters.Select(x => x.Key).Order(StringComparer.Ordinal));

@@ -49,7 +49,7 @@ public sealed class PositionEvidence
     public PositionEvidence(ReadingRules rules)
     {
         _rules = rules;
-        var words = rules.Needs.Words;
+        var words = rules.Rows.Words;
         foreach (var word in words.Words)
         {
             if (word.Ended is not null || word.Key != word.Spelling || word.Suitability == Suitability.Unsuitable || !words.OwnSpelling(word)

@@ -30,7 +30,7 @@ public sealed class SpellingEvidence
     public SpellingEvidence(ReadingRules rules)
     {
         _rules = rules;
-        var words = rules.Needs.Words;
+        var words = rules.Rows.Words;
         foreach (var word in words.Words.Where(x => x.Everyday && x.Suitability == Suitability.Fine && x.Ended is null))
         {
             foreach (var reading in words.Of(word).Readings.Take(1))

@@ -1,10 +1,12 @@
+using BoldLadder.Core.Conventions;
+using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Sounds;
 using BoldLadder.Core.Words;
 
 namespace BoldLadder.Core.Reading;
 
 /// <summary>Whether it is fair to ask children to spell a word, and why.</summary>
-public readonly record struct Fairness(bool Fair, string Reason);
+public readonly record struct Fairness(bool Fair, Reason Reason);
 
 /// <summary>
 /// A word is fair for a sound with several spellings if today's spelling is announced and it uses
@@ -21,7 +23,7 @@ public sealed class SpellingFairness
     private readonly List<Correspondence> _correspondences;
 
     /// <param name="today">What today's rung teaches: the adult names its spellings and endings before the words are said.</param>
-    public SpellingFairness(TaughtSet taught, SpellingEvidence evidence, IReadOnlyList<Taught> today)
+    public SpellingFairness(TaughtSet taught, SpellingEvidence evidence, IReadOnlyList<Teachable> today)
     {
         _taught = taught;
         _evidence = evidence;
@@ -36,10 +38,10 @@ public sealed class SpellingFairness
     {
         if (daysRead >= DaysRead)
         {
-            return new Fairness(true, $"read on {daysRead} earlier days");
+            return new Fairness(true, Reason.Of(ReasonCode.FairAsRead, $"{daysRead}"));
         }
 
-        var ending = ended is { } e && _announcedEndings.Contains(e.Ending is "es" ? "s" : e.Ending) ? reading.Word.Length - e.Ending.Length : int.MaxValue;
+        var ending = ended is { } e && _announcedEndings.Contains(e.Taught) ? reading.Word.Length - e.Ending.Length : int.MaxValue;
         for (var i = 0; i < reading.Segments.Count; i++)
         {
             var correspondence = reading.Segments[i].Correspondence;
@@ -50,7 +52,7 @@ public sealed class SpellingFairness
 
             if (correspondence.Sound.Key == "schwa" && !_correspondences.Contains(correspondence))
             {
-                return new Fairness(false, $"the weak {correspondence.Grapheme.Text} can't be heard");
+                return new Fairness(false, Reason.Of(ReasonCode.UnfairAsWeak, correspondence.Grapheme.Text));
             }
 
             var place = SpellingEvidence.PlaceOf(reading, i);
@@ -59,10 +61,10 @@ public sealed class SpellingFairness
                 && _evidence.Fits(correspondence.Sound, place, x.Grapheme.Text)).Select(x => x.Grapheme.Text).ToList();
             if (others.Count > 0 && !_evidence.IsBestBet(correspondence.Sound, place, correspondence.Grapheme.Text, others))
             {
-                return new Fairness(false, $"{correspondence.Grapheme.Text} might be spelt {string.Join(" or ", others)}");
+                return new Fairness(false, Reason.Of(ReasonCode.UnfairAsOther, [correspondence.Grapheme.Text, .. others]));
             }
         }
 
-        return new Fairness(true, "no other taught spelling is likely");
+        return new Fairness(true, Reason.Of(ReasonCode.FairAsOnlyFit));
     }
 }

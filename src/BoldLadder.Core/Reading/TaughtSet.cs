@@ -10,12 +10,12 @@ public sealed class TaughtSet
 {
     private readonly ulong[] _bits;
 
-    public TaughtSet(ReadingRules rules, IEnumerable<Taught> taught, IEnumerable<string> trickyWords)
+    public TaughtSet(ReadingRules rules, IEnumerable<Teachable> taught, IEnumerable<string> trickyWords)
     {
         Rules = rules;
         Things = taught.ToHashSet();
         TrickyWords = trickyWords.Select(x => x.ToLowerInvariant()).ToHashSet();
-        _bits = new ulong[rules.Needs.Bits.Width];
+        _bits = new ulong[rules.Rows.Bits.Width];
         foreach (var bit in rules.AlwaysOpen.Concat(Things.SelectMany(rules.Covers)))
         {
             _bits[bit >> 6] |= 1UL << (bit & 63);
@@ -24,7 +24,7 @@ public sealed class TaughtSet
 
     public ReadingRules Rules { get; }
 
-    public IReadOnlySet<Taught> Things { get; }
+    public IReadOnlySet<Teachable> Things { get; }
 
     /// <summary>Tricky words taught, in lower case.</summary>
     public IReadOnlySet<string> TrickyWords { get; }
@@ -38,7 +38,7 @@ public sealed class TaughtSet
     {
         var added = rungs.ToList();
         return new TaughtSet(
-            Rules, Things.Concat(added.SelectMany(Taught.Of)), TrickyWords.Concat(added.SelectMany(x => x.TrickyWords)));
+            Rules, Things.Concat(added.SelectMany(x => x.Adds)), TrickyWords.Concat(added.SelectMany(x => x.TrickyWords)));
     }
 
     /// <summary>True when the bit of a part is covered.</summary>

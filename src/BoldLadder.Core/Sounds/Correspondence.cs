@@ -35,5 +35,7 @@ public readonly record struct Correspondence(Grapheme Grapheme, Sound Sound)
     public static Correspondence Parse(string text) =>
         TryParse(text, out var value, out var reason) ? value : throw new FormatException($"{text}: {reason}");
 
+    public override int GetHashCode() => (Grapheme.GetHashCode() * 4096) + Sound.GetHashCode();
+
     public override string ToString() => Key;
 }

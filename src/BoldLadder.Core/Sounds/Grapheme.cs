@@ -62,5 +62,19 @@ public readonly record struct Grapheme
         return true;
     }
 
+    // Graphemes are looked up more than anything else, and are too short for a string's own hash to pay.
+    public override int GetHashCode()
+    {
+        var hash = 0;
+        foreach (var letter in Text ?? "")
+        {
+            hash = (hash * 31) + letter;
+        }
+
+        return hash;
+    }
+
+    public bool Equals(Grapheme other) => string.Equals(Text, other.Text, StringComparison.Ordinal);
+
     public override string ToString() => Text;
 }

@@ -50,5 +50,9 @@ public readonly record struct Sound(Phoneme First, Phoneme? Second = null)
         return true;
     }
 
+    public override int GetHashCode() => (First.Index * 64) + (Second?.Index ?? 63);
+
+    public bool Equals(Sound other) => First.Index == other.First.Index && Second?.Index == other.Second?.Index;
+
     public override string ToString() => Key;
 }

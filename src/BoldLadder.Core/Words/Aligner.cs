@@ -49,7 +49,7 @@ public static class Aligner
     {
         for (var length = 1; length <= Grapheme.MaxLetters && letter + length <= word.Length; length++)
         {
-            foreach (var entry in table.For(word.Substring(letter, length)))
+            foreach (var entry in table.For(word.AsSpan(letter, length)))
             {
                 var next = letter + length;
                 if (!Fits(entry, word, letter, next) || CutsDoubledR(entry, word, next))

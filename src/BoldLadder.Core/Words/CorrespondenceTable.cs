@@ -24,10 +24,12 @@ public readonly record struct TableEntry(Correspondence Correspondence, int Cost
 public sealed class CorrespondenceTable
 {
     private readonly Dictionary<string, TableEntry[]> _byLetters;
+    private readonly Dictionary<string, TableEntry[]>.AlternateLookup<ReadOnlySpan<char>> _bySpan;
 
     private CorrespondenceTable(Dictionary<string, TableEntry[]> byLetters, IReadOnlyList<Correspondence> all)
     {
         _byLetters = byLetters;
+        _bySpan = byLetters.GetAlternateLookup<ReadOnlySpan<char>>();
         All = all;
     }
 
@@ -36,6 +38,9 @@ public sealed class CorrespondenceTable
 
     /// <summary>Entries whose grapheme is written so (<c>ea</c>, <c>a_e</c>), likeliest first.</summary>
     public IReadOnlyList<TableEntry> For(string grapheme) => _byLetters.GetValueOrDefault(grapheme) ?? [];
+
+    /// <summary>The same for letters inside a word.</summary>
+    public IReadOnlyList<TableEntry> For(ReadOnlySpan<char> grapheme) => _bySpan.TryGetValue(grapheme, out var entries) ? entries : [];
 
     /// <exception cref="FormatException">A line is not a grapheme and its sounds; the message names the line.</exception>
     public static CorrespondenceTable Parse(string text)

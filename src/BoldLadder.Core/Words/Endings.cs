@@ -14,6 +14,9 @@ public enum Join
 /// <summary>A word as a base word and an ending: <i>making</i> is <i>make</i>, <c>-ing</c>, drop e.</summary>
 public readonly record struct EndedWord(string Base, string Ending, Join Join)
 {
+    /// <summary>The ending as it is taught; see <see cref="Endings.AsTaught"/>.</summary>
+    public string Taught => Endings.AsTaught(Ending);
+
     /// <summary>The written form, such as <c>make+ing/drop-e</c>.</summary>
     public override string ToString() => $"{Base}+{Ending}/{Joins.Key(Join)}";
 }
@@ -46,6 +49,9 @@ public static class Endings
 {
     /// <summary>The endings that are known, longest first where one ends in another.</summary>
     public static IReadOnlyList<string> All { get; } = ["es", "s", "ed", "ing", "est", "er", "ly", "y"];
+
+    /// <summary>The ending as it is taught: <c>-es</c> is the spelling of <c>-s</c> after a hiss, and comes with it.</summary>
+    public static string AsTaught(string ending) => ending is "es" ? "s" : ending;
 
     private static readonly Dictionary<string, string> Plain = new()
     {
@@ -164,6 +170,10 @@ public static class Endings
 
         return Build(word, parts);
     }
+
+    /// <summary>The s of a possessive after a reading: it follows the last sound as the s of a plural does.</summary>
+    public static Correspondence Possessive(Segmentation owner) =>
+        Correspondence.Parse(owner.Segments[^1].Correspondence.Sound is var last && (last.Second ?? last.First).Voiced ? "s:z" : IsHiss(last.Second ?? last.First) ? "s:z" : "s:s");
 
     // Source: the regular voicing rule of English; a hiss takes a vowel, a voiceless sound a voiceless ending.
     private static string Sounded(string ending, Phoneme last) => ending switch

@@ -63,14 +63,14 @@ public static class Guess
     {
         for (var length = 1; length <= 4 && at + length <= word.Length; length++)
         {
-            foreach (var entry in table.For(word.Substring(at, length)).Where(x => Allowed(x.Place, at, at + length == word.Length)))
+            foreach (var entry in table.For(word.AsSpan(at, length)).Where(x => Allowed(x.Place, at, at + length == word.Length)))
             {
                 yield return (entry.Correspondence.Key, entry.Cost, at + length);
             }
         }
 
         if (at + 3 == word.Length && word[^1] == 'e' && table.For($"{word[at]}_e") is [var split, ..]
-            && table.For(word.Substring(at + 1, 1)) is [{ Correspondence.Sound.IsVowel: false } inside, ..])
+            && table.For(word.AsSpan(at + 1, 1)) is [{ Correspondence.Sound.IsVowel: false } inside, ..])
         {
             yield return ($"{split.Correspondence.Key} {inside.Correspondence.Key}", split.Cost, word.Length);
         }

@@ -14,27 +14,36 @@ public sealed record OwnWord(string Spelling, IReadOnlyList<Segmentation> Readin
 {
     public const int LongestSpoken = 120;
 
+    /// <summary>Letters of all readings together, as they are written.</summary>
+    public const int LongestSplit = 400;
+
     public string Key { get; } = Spelling.ToLowerInvariant();
 
     /// <summary>Reads the parts as a person types them; on failure the field and a sentence that says what to do.</summary>
     /// <param name="split">Readings joined by <c>|</c>, each as correspondences: <c>sh:sh i:i p:p</c>.</param>
     /// <param name="familiarity"><c>4-5</c>, <c>6-7</c>, <c>later</c> or empty.</param>
     /// <param name="known">What the lexicon holds of a word.</param>
-    /// <param name="neverShown">Whether a word that the lexicon does not hold is one that no child is to see.</param>
+    /// <param name="gate">What says whether a word may reach a class.</param>
     public static OwnWord? TryRead(
-        string spelling, string split, string familiarity, string spoken, Func<string, LexiconWord?> known, Predicate<string> neverShown,
+        string spelling, string split, string familiarity, string spoken, Func<string, LexiconWord?> known, WordGate gate,
         out (string Field, string Sentence) problem)
     {
-        var key = spelling.ToLowerInvariant();
-        if (spelling.Length is 0 or > 40 || !key.All(x => x is >= 'a' and <= 'z'))
+        if (spelling.Length is 0 or > 40 || !spelling.All(char.IsAsciiLetter))
         {
             problem = ("word", "Write one word of the letters a to z, at most 40.");
             return null;
         }
 
-        if (known(key) is { } held ? held.Suitability == Suitability.Unsuitable : neverShown(key))
+        var key = spelling.ToLowerInvariant();
+        if (gate.NeverShown(key))
         {
             problem = ("word", "That word is never offered to children, so a school can't add or change it.");
+            return null;
+        }
+
+        if (split.Length > LongestSplit)
+        {
+            problem = ("split", $"The readings have at most {LongestSplit} letters.");
             return null;
         }
 
@@ -63,15 +72,29 @@ public sealed record OwnWord(string Spelling, IReadOnlyList<Segmentation> Readin
             return null;
         }
 
+        var said = gate.Of(spoken.Trim());
+        if (said.Wrong is { } wrong)
+        {
+            problem = ("spoken", wrong);
+            return null;
+        }
+
         // Beginning with a letter, it can't be taken for a formula when the words are opened as a table.
-        if (spoken.Trim().Length > LongestSpoken || (spoken.Trim().Length > 0 && !char.IsLetter(spoken.Trim()[0])))
+        if (said.Plain.Length > LongestSpoken || (said.Plain.Length > 0 && !char.IsAsciiLetter(said.Plain[0])))
         {
             problem = ("spoken", $"The spoken sentence begins with a letter and has at most {LongestSpoken} letters.");
             return null;
         }
 
         problem = default;
-        return new OwnWord(spelling, [.. readings.Distinct()], rated ?? (known(key) is null ? Words.Familiarity.AtSixOrSeven : null), spoken.Trim());
+        var made = new OwnWord(spelling, [.. readings.Distinct()], rated ?? (known(key) is null ? Words.Familiarity.AtSixOrSeven : null), said.Plain);
+        if (made.Split.Length > LongestSplit)
+        {
+            problem = ("split", $"Written out, the readings have more than {LongestSplit} letters. Give fewer.");
+            return null;
+        }
+
+        return made;
     }
 
     /// <summary>The rating as it is typed.</summary>

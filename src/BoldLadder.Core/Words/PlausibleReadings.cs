@@ -54,7 +54,7 @@ public static class PlausibleReadings
             taken.Add(entry.Correspondence);
             if (entry.Correspondence.Grapheme.IsSplit)
             {
-                foreach (var inside in table.For(word.Substring(at + 1, 1)).Where(x => !x.Correspondence.Sound.IsVowel && x.Cost <= UsualEntry
+                foreach (var inside in table.For(word.AsSpan(at + 1, 1)).Where(x => !x.Correspondence.Sound.IsVowel && x.Cost <= UsualEntry
                     && (word[at + 1] is not ('c' or 'g') || x.Correspondence.Key is "c:s" or "g:j")))
                 {
                     taken.Add(inside.Correspondence);
@@ -79,7 +79,7 @@ public static class PlausibleReadings
     {
         for (var length = Math.Min(4, word.Length - at); length >= 1; length--)
         {
-            foreach (var entry in table.For(word.Substring(at, length)))
+            foreach (var entry in table.For(word.AsSpan(at, length)))
             {
                 yield return (entry, at + length);
             }
@@ -104,6 +104,8 @@ public static class PlausibleReadings
             Place.AfterW => at > 0 && word[at - 1] is 'w' or 'u' && (word[at - 1] == 'w' || (at > 1 && word[at - 2] == 'q')),
             _ => true,
         };
+        // Little ends so; nothing begins or goes on with it.
+        placed &= grapheme != "le" || sound != "schwa+l" || next == word.Length;
         if (!placed || grapheme.Length > 1 || (taught && entry.Correspondence.Sound.IsVowel))
         {
             return placed;

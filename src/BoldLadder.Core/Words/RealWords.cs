@@ -11,7 +11,7 @@ public sealed class RealWords
 {
     private readonly ulong[] _spellings;
     private readonly HashSet<string> _unsafe;
-    private readonly string[] _unsafeInside;
+    private readonly int _longestUnsafe;
     private readonly string[] _unsafeSounds;
     private readonly string _sounds;
     private readonly string _names;
@@ -29,7 +29,7 @@ public sealed class RealWords
         _names = names;
         _spellings = spellings;
         _unsafe = notSafe;
-        _unsafeInside = [.. notSafe.Where(x => x.Length >= ShortestInside)];
+        _longestUnsafe = notSafe.Count == 0 ? 0 : notSafe.Max(x => x.Length);
         _sounds = sounds;
     }
 
@@ -61,8 +61,30 @@ public sealed class RealWords
     public bool IsNeverShown(string word) => _unsafe.Contains(word);
 
     /// <summary>The word itself, or one inside it, that is never to be shown; null when there is none.</summary>
-    public string? UnsafeIn(string word) =>
-        _unsafe.Contains(word) ? word : _unsafeInside.FirstOrDefault(x => word.Contains(x, StringComparison.Ordinal));
+    /// <param name="harmless">Such words that stand in words nobody minds, and say nothing of another that holds them.</param>
+    public string? UnsafeIn(string word, IReadOnlySet<string> harmless) =>
+        _unsafe.Contains(word) ? word : InsideOf(word).FirstOrDefault(x => !harmless.Contains(x));
+
+    /// <summary>The words never to be shown that stand inside any of some words.</summary>
+    public HashSet<string> UnsafeInside(IEnumerable<string> words) => [.. words.SelectMany(InsideOf)];
+
+    private List<string> InsideOf(string word)
+    {
+        var found = new List<string>();
+        var lookup = _unsafe.GetAlternateLookup<ReadOnlySpan<char>>();
+        for (var at = 0; at + ShortestInside <= word.Length; at++)
+        {
+            for (var length = ShortestInside; length <= _longestUnsafe && at + length <= word.Length; length++)
+            {
+                if (lookup.TryGetValue(word.AsSpan(at, length), out var held))
+                {
+                    found.Add(held);
+                }
+            }
+        }
+
+        return found;
+    }
 
     /// <summary>Every word by how it sounds to a group: built once for an accent, about a tenth of a second.</summary>
     public SoundIndex BySound(SchoolWords words, byte[] canonical)
@@ -133,6 +155,11 @@ public sealed class RealWords
     }
 }
 
+/// <summary>A real word that sounds so.</summary>
+/// <param name="Word">What the lexicon knows of it; null when only the large list has it.</param>
+/// <param name="Unsafe">Some word that sounds so is never to be said; it is not named.</param>
+public readonly record struct HeardWord(string Spelling, LexiconWord? Word, bool Unsafe);
+
 /// <summary>Real words by how they sound to one group.</summary>
 public sealed class SoundIndex
 {
@@ -150,16 +177,19 @@ public sealed class SoundIndex
     public int Count => _words.Count;
 
     /// <summary>A real word that sounds so, with whether one that sounds so is never to be said; null when there is none.</summary>
-    public (string Word, bool Unsafe)? Find(IEnumerable<Phoneme> sounds)
+    public HeardWord? Find(Segmentation reading)
     {
-        var hash = SoundCode.HashHeard(SoundCode.Of(sounds), _canonical);
-        return _unsafe.Contains(hash) ? ("", true)
-            : _words.TryGetValue(hash, out var word) ? (Name(word), false)
+        var hash = SoundCode.HashHeard(reading, _canonical);
+        return _unsafe.Contains(hash) ? new HeardWord("", null, true)
+            : _words.TryGetValue(hash, out var word) ? new HeardWord(Name(word), word >= 0 ? _known[word] : null, false)
             : null;
     }
 
+    /// <summary>True when some real word sounds so: quicker than finding which.</summary>
+    public bool Has(Segmentation reading) => _words.ContainsKey(SoundCode.HashHeard(reading, _canonical));
+
     /// <summary>True when some rarer name sounds so: no harm, but nothing to make up on purpose.</summary>
-    public bool IsName(IEnumerable<Phoneme> sounds) => _names.Contains(SoundCode.HashHeard(SoundCode.Of(sounds), _canonical));
+    public bool IsName(Segmentation reading) => _names.Contains(SoundCode.HashHeard(reading, _canonical));
 
     // A word of the lexicon by its place there, or one of the large list by the start of its line.
     private string Name(int word) => word >= 0 ? _known[word].Key : _sounds[~word.._sounds.IndexOf('\t', ~word)];

@@ -21,15 +21,20 @@ public sealed class SchoolWords
     private readonly Dictionary<string, LexiconWord> _changed = [];
 
     /// <param name="own">The school's own words; they win.</param>
-    public SchoolWords(Lexicon lexicon, Accent accent, IReadOnlyList<OwnWord>? own = null)
+    /// <param name="isReal">Whether some letters are a real word, which a form of a known word has to be; none is without it.</param>
+    public SchoolWords(Lexicon lexicon, Accent accent, IReadOnlyList<OwnWord>? own = null, Predicate<string>? isReal = null)
     {
         _lexicon = lexicon;
+        Forms = new WordForms(this, isReal ?? (_ => false));
         Accent = accent;
         _own = (own ?? []).ToDictionary(x => x.Key);
         Words = _own.Count == 0 ? lexicon.Words : Overlaid(lexicon);
     }
 
     public Accent Accent { get; }
+
+    /// <summary>Forms of known words that the lexicon does not list.</summary>
+    public WordForms Forms { get; }
 
     /// <summary>Words commonest first, as in the lexicon; those that the school added come after.</summary>
     public IReadOnlyList<LexiconWord> Words { get; }

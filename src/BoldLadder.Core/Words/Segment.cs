@@ -9,7 +9,8 @@ namespace BoldLadder.Core.Words;
 /// Place of the <i>e</i> of a split digraph; -1 for other graphemes, and where an ending dropped
 /// the <i>e</i> (<i>making</i>), so that the grapheme holds one letter only.
 /// </param>
-public readonly record struct Segment(Correspondence Correspondence, int Start, int FinalE = -1)
+/// <param name="Mark">Place of an apostrophe or hyphen among its letters (the <i>eyre</i> of <i>they're</i>); -1 for none.</param>
+public readonly record struct Segment(Correspondence Correspondence, int Start, int FinalE = -1, int Mark = -1)
 {
     /// <summary>The places of its letters in the word, in order.</summary>
     public IEnumerable<int> Letters
@@ -18,7 +19,7 @@ public readonly record struct Segment(Correspondence Correspondence, int Start, 
         {
             for (var i = 0; i < Correspondence.Grapheme.LeadingLetters.Length; i++)
             {
-                yield return Start + i;
+                yield return Mark >= 0 && Start + i >= Mark ? Start + i + 1 : Start + i;
             }
 
             if (FinalE >= 0)

@@ -3,7 +3,7 @@ using BoldLadder.Core.Sounds;
 namespace BoldLadder.Core.Words;
 
 /// <summary>
-/// A word as an ordered list of correspondences that together cover every letter once: one
+/// A word as an ordered list of correspondences that together cover every letter once, apostrophes and hyphens aside: one
 /// reading of the word in one accent.
 /// </summary>
 public sealed class Segmentation : IEquatable<Segmentation>
@@ -46,14 +46,16 @@ public sealed class Segmentation : IEquatable<Segmentation>
         {
             var (correspondence, droppedE) = parts[i];
             var letters = correspondence.Grapheme.LeadingLetters;
-            if (!word.AsSpan(at).StartsWith(letters))
+            at += MarksAt(word, at);
+            var (end, mark) = Laid(word, at, letters);
+            if (end < 0)
             {
                 reason = $"'{letters}' does not stand at letter {at + 1} of '{word}'";
                 return false;
             }
 
-            segments[i] = new Segment(correspondence, at);
-            at += letters.Length;
+            segments[i] = new Segment(correspondence, at, Mark: mark);
+            at = end;
             if (correspondence.Grapheme.IsSplit && !droppedE)
             {
                 if (waiting >= 0)
@@ -76,6 +78,7 @@ public sealed class Segmentation : IEquatable<Segmentation>
             return false;
         }
 
+        at += MarksAt(word, at);
         if (at != word.Length || parts.Count == 0)
         {
             reason = $"the parts spell '{word[..at]}', not '{word}'";
@@ -85,6 +88,28 @@ public sealed class Segmentation : IEquatable<Segmentation>
         segmentation = new Segmentation(word, segments);
         reason = "";
         return true;
+    }
+
+    // An apostrophe or a hyphen stands for no sound and belongs to no grapheme.
+    private static int MarksAt(string word, int at) => at < word.Length && word[at] is '\'' or '-' ? 1 : 0;
+
+    // Where the letters end when they are laid on the word from a place on, and where a mark stands among them.
+    private static (int End, int Mark) Laid(string word, int at, string letters)
+    {
+        if (word.AsSpan(at).StartsWith(letters))
+        {
+            return (at + letters.Length, -1);
+        }
+
+        for (var inside = 1; inside < letters.Length; inside++)
+        {
+            if (MarksAt(word, at + inside) == 1 && word.AsSpan(at).StartsWith(letters.AsSpan(0, inside)) && word.AsSpan(at + inside + 1).StartsWith(letters.AsSpan(inside)))
+            {
+                return (at + letters.Length + 1, at + inside);
+            }
+        }
+
+        return (-1, -1);
     }
 
     /// <summary>Reads the written form, such as <c>m:m a_e:ai k:k</c>.</summary>

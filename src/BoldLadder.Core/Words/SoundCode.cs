@@ -40,6 +40,20 @@ public static class SoundCode
         return hash;
     }
 
+    /// <summary>The same number for a reading, without writing its code.</summary>
+    internal static ulong HashHeard(Segmentation reading, byte[] canonical)
+    {
+        var hash = RealWords.HashStart;
+        foreach (var segment in reading.Segments)
+        {
+            var sound = segment.Correspondence.Sound;
+            hash = RealWords.HashOn(hash, (char)(First + canonical[sound.First.Index]));
+            hash = sound.Second is null ? hash : RealWords.HashOn(hash, (char)(First + canonical[sound.Second.Index]));
+        }
+
+        return hash;
+    }
+
     /// <summary>The code with every sound as the accent's speakers hear it.</summary>
     /// <param name="canonical">See <see cref="Accent.Canonical"/>.</param>
     public static string Heard(ReadOnlySpan<char> code, byte[] canonical)

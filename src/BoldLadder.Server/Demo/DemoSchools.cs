@@ -1,13 +1,13 @@
 using BoldLadder.Core.Calendar;
+using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Lessons;
 using BoldLadder.Core.Log;
 using BoldLadder.Core.Sounds;
-using BoldLadder.Core.Words;
+using BoldLadder.Server.Engine;
+using BoldLadder.Server.Groups;
 using BoldLadder.Server.Hosting;
-using BoldLadder.Server.Lessons;
 using BoldLadder.Server.Storage;
-using BoldLadder.Server.Words;
 using Microsoft.EntityFrameworkCore;
 
 namespace BoldLadder.Server.Demo;
@@ -16,7 +16,7 @@ namespace BoldLadder.Server.Demo;
 /// Two invented schools with a year around today, their groups at different places, and lessons
 /// already taught, so that the demo looks alive on any day.
 /// </summary>
-public sealed class DemoSchools(IServiceProvider services, Library library, StockCache stocks, Today today)
+public sealed class DemoSchools(IServiceProvider services, ShippedData shipped, StockCache stocks, Today today)
 {
     private sealed record Plan(Guid Id, string Name, string Accent, string File, IReadOnlyList<(string Name, int Rungs)> Groups);
 
@@ -66,25 +66,26 @@ public sealed class DemoSchools(IServiceProvider services, Library library, Stoc
 
     private async Task Make(Plan plan, BoldLadderDb db, CancellationToken cancel)
     {
-        var ladder = LadderText.Parse(await File.ReadAllTextAsync(Path.Combine(library.Folder, "demo", $"{plan.File}.ladder.tsv"), cancel));
-        var document = DocumentJson.Write(LadderDocument.Of(ladder));
+        var ladder = LadderText.Parse(await File.ReadAllTextAsync(Path.Combine(shipped.Folder, "demo", $"{plan.File}.ladder.tsv"), cancel));
+        var document = StoredJson.Write(LadderDocument.Of(ladder));
         var year = DemoYear.Around(today.Date, plan.Groups.Max(x => x.Rungs));
         var ladderId = Guid.CreateVersion7();
         var school = new SchoolRow
         {
-            Id = plan.Id, Name = plan.Name, Accent = plan.Accent, WeakVowels = "lenient", Plurals = "own-rung", LessonMinutes = Lesson.UsualMinutes,
-            Year = DocumentJson.Write(new YearDocument(year.Terms, year.Closures, year.Pattern)),
+            Id = plan.Id, Name = plan.Name, Accent = plan.Accent, Revision = 1, WordsRevision = 1,
+            Year = StoredJson.Write(new YearDocument(year.Terms, year.Closures, year.Pattern)),
         };
         db.Schools.Add(school);
         db.Ladders.Add(new LadderRow { SchoolId = plan.Id, Id = ladderId, Draft = document, DraftRevision = 1, Published = 1 });
         db.LadderRevisions.Add(new LadderRevisionRow { SchoolId = plan.Id, LadderId = ladderId, Number = 1, Document = document });
         await db.SaveChangesAsync(cancel);
-        var stock = stocks.Get(
-            StockKey.Of(school, ladder, []), ladder, () => []);
+        var settings = new SchoolSettings(
+            plan.Id, 0, plan.Name, Accent.Find(plan.Accent)!, OwnConventions.None, year, "", shipped.NeedsOf(null), [], 1, 1);
+        var stock = stocks.Get(StockKey.Of(settings, ClassConventions.Usual, ladder), ladder, []);
         var position = 0;
         foreach (var (name, rungs) in plan.Groups)
         {
-            var group = new GroupRow { SchoolId = plan.Id, Id = Guid.CreateVersion7(), Name = name, LadderId = ladderId, Position = position++ };
+            var group = new GroupRow { SchoolId = plan.Id, Id = Guid.CreateVersion7(), Name = name, LadderId = ladderId, Position = position++, Revision = 1 };
             db.Groups.Add(group);
             Teach(db, group, ladder, year, stock, rungs);
             await db.SaveChangesAsync(cancel);
@@ -98,12 +99,10 @@ public sealed class DemoSchools(IServiceProvider services, Library library, Stoc
         var entries = new List<LogEntry>();
         foreach (var day in days)
         {
-            var log = new GroupLog(entries);
-            var place = Math.Min(log.DuePlace(ladder), ladder.Rungs.Count - 1);
-            var rung = year.Pattern.On(day) == DayUse.New ? ladder.Rungs[place] : null;
+            var standing = Standing.Of(ladder, new GroupLog(entries), year, stock.Rules);
+            var rung = year.Pattern.On(day) == DayUse.New && standing.Place < ladder.Rungs.Count ? ladder.Rungs[standing.Place] : null;
             var seed = (ulong)(day.DayNumber * 31) + (ulong)group.Position;
-            var lesson = LessonComposer.Compose(new Core.Lessons.LessonBrief(
-                stock, year, day, rung, log, ladder.SectionAt(place).Shape, Lesson.UsualMinutes, seed, [], ladder.SectionIndexAt(place)));
+            var lesson = LessonComposer.Compose(new LessonBrief(stock, standing, ClassConventions.Usual, day, rung, ClassConventions.Usual.LessonMinutes, seed));
             var id = Guid.CreateVersion7();
             var shaky = day == days[^1] ? Stumbled(lesson) : [];
             var entry = LessonLog.Entry(lesson, id.ToString(), day, LogOutcome.Taught, entries.Count + 1, shaky);
@@ -111,14 +110,9 @@ public sealed class DemoSchools(IServiceProvider services, Library library, Stoc
             db.Lessons.Add(new LessonRow
             {
                 SchoolId = group.SchoolId, Id = id, GroupId = group.Id, Day = day, Slot = 1, Revision = 2, Outcome = "taught",
-                Document = DocumentJson.Write(LessonDocument.Of(lesson)), LadderId = group.LadderId, LadderRevision = 1,
-                LogPosition = entry.Position - 1, Lexicon = library.LexiconHash,
+                Document = StoredJson.Write(LessonDocument.Of(lesson)), LadderId = group.LadderId, LadderRevision = 1, MadeFrom = "",
             });
-            db.Log.Add(new LogRow
-            {
-                SchoolId = group.SchoolId, GroupId = group.Id, Position = entry.Position, LessonId = id, Day = day, Outcome = "taught",
-                Document = DocumentJson.Write(LogDocument.Of(entry)),
-            });
+            db.Log.Add(LogDocument.RowOf(entry, group.SchoolId, group.Id));
         }
     }
 

@@ -1,62 +1,105 @@
 using BoldLadder.Core.Calendar;
 using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Lessons;
 using BoldLadder.Core.Log;
 using BoldLadder.Core.Mapping;
 using BoldLadder.Core.Reading;
+using BoldLadder.Core.Year;
 using BoldLadder.Server.Storage;
 
 namespace BoldLadder.Server.Groups;
 
 /// <summary>
-/// All that an answer about one group needs, read once for a request: its school, its ladder as
-/// published, its log, its year and its words.
+/// All that an answer about one group needs: its school, its ladder as published, its log and its words, and what the core
+/// makes of them. Immutable, and shared by the requests that find it kept.
 /// </summary>
-/// <param name="Needs">What must come before what: the school's own list, or the shipped one.</param>
-/// <param name="AsIf">The rung at which the group is taken to stand, when somebody asked for that.</param>
-public sealed record Classroom(
-    SchoolRow School, GroupRow Group, Ladder Ladder, int LadderRevision, IReadOnlyList<LogEntry> Entries, GroupLog Log,
-    SchoolYear Year, WordStock Stock, DateOnly Today, Rung? AsIf, Core.Ladders.Needs Needs)
+public sealed class Classroom
 {
-    private Unlocking? _unlocking;
+    private readonly Lazy<Unlocking> _unlocking;
+    private readonly Lazy<Forecast> _forecast;
+    private readonly Lazy<IReadOnlyDictionary<string, DateOnly>> _dates;
+
+    /// <param name="key">Names all that it was made from, and the versions of that.</param>
+    /// <param name="standing">Where the group stands, or is taken to stand.</param>
+    public Classroom(
+        string key, SchoolSettings school, GroupRow group, ClassConventions conventions, Ladder ladder, int ladderRevision, GroupLog log, WordStock stock,
+        DateOnly today, Standing? standing = null)
+    {
+        (Key, School, Group, Conventions, Ladder, LadderRevision, Log, Stock, Today) = (key, school, group, conventions, ladder, ladderRevision, log, stock, today);
+        Logged = Standing.Of(ladder, log, school.Year, stock.Rules);
+        Standing = standing ?? Logged;
+        _unlocking = new Lazy<Unlocking>(() => new Unlocking(ladder, stock.Rules));
+        _forecast = new Lazy<Forecast>(() => new Forecast(Logged, log, today, conventions.LessonMinutes));
+        _dates = new Lazy<IReadOnlyDictionary<string, DateOnly>>(() => Placement.Dates(Logged, log, today));
+    }
+
+    public string Key { get; }
+
+    /// <summary>The data files that the words and sentences come from, by their hash.</summary>
+    public required string DataFingerprint { get; init; }
+
+    public SchoolSettings School { get; }
+
+    public GroupRow Group { get; }
+
+    /// <summary>The school's over what ships, and the group's over those.</summary>
+    public ClassConventions Conventions { get; }
+
+    /// <summary>As published; on the desk, as drafted.</summary>
+    public Ladder Ladder { get; }
+
+    public int LadderRevision { get; }
+
+    public GroupLog Log { get; }
+
+    public WordStock Stock { get; }
+
+    public DateOnly Today { get; }
+
+    public SchoolYear Year => School.Year;
 
     public ReadingRules Rules => Stock.Rules;
 
-    /// <summary>Kept while it is of this ladder and these rules: a copy made by <c>with</c> may have others.</summary>
-    public Unlocking Unlocking => _unlocking is { } kept && kept.Ladder == Ladder && kept.Rules == Rules
-        ? kept
-        : _unlocking = new Unlocking(Ladder, Rules);
+    /// <summary>Where the group stands, or is taken to stand when somebody asked for that.</summary>
+    public Standing Standing { get; }
 
-    /// <summary>What the group has been taught, or would have been at the rung it is taken to stand at.</summary>
-    public TaughtSet Taught => Log.TaughtSet(Rules);
+    /// <summary>Where the group stands by its log.</summary>
+    public Standing Logged { get; }
 
-    /// <summary>Place of the taught line: below the rung that is due.</summary>
-    public int Line => AsIf is { } rung ? Ladder.PlaceOf(rung.Id) + 1 : Log.DuePlace(Ladder);
+    public TaughtSet Taught => Standing.Taught;
+
+    /// <summary>Where it will be on the days to come.</summary>
+    public Forecast Forecast => _forecast.Value;
+
+    public Unlocking Unlocking => _unlocking.Value;
 
     /// <summary>The first day on which each rung was or will be taught.</summary>
-    public IReadOnlyDictionary<string, DateOnly> Dates => field ??= Schedule.Dates(Ladder, new GroupLog(Entries), Year, Today);
+    public IReadOnlyDictionary<string, DateOnly> Dates => _dates.Value;
 
-    /// <summary>
-    /// The same group taken to stand at a rung: upward, the log and all rungs to it; downward, the
-    /// rungs to it alone.
-    /// </summary>
-    public Classroom At(Rung rung) => this with { Log = new GroupLog(Below(rung).Concat(Entry([rung], long.MaxValue))), AsIf = rung };
+    /// <summary>The same group taken to stand at a rung.</summary>
+    public Classroom At(Rung rung) => new($"{Key} at {rung.Id}", School, Group, Conventions, Ladder, LadderRevision, Log, Stock, Today, Logged.At(rung, Today)) { DataFingerprint = DataFingerprint };
 
-    /// <summary>The log that the group would have on the day the rung is taught.</summary>
-    public IReadOnlyList<LogEntry> Below(Rung rung)
+    /// <summary>The same group beside another ladder, or another state of its own.</summary>
+    public Classroom Beside(string key, Ladder ladder, int revision, WordStock stock) => new(key, School, Group, Conventions, ladder, revision, Log, stock, Today) { DataFingerprint = DataFingerprint };
+
+    /// <summary>Where the group stood or will stand on the morning of a day, a lesson that is in the log left out.</summary>
+    public Standing Before(DateOnly day, string lessonId)
     {
-        var log = new GroupLog(Entries);
-        var place = Ladder.PlaceOf(rung.Id);
-        var upward = place >= log.DuePlace(Ladder);
-        var rungs = Ladder.Rungs.Take(place).Where(x => !upward || !log.Passed(x)).SelectMany(x => Enumerable.Repeat(x, x.Days));
-        return [.. upward ? Entries : [], .. Entry(rungs, log.Position + 1)];
+        if (Log.Counted.All(x => x.LessonId != lessonId))
+        {
+            return Forecast.Before(day);
+        }
+
+        var without = new GroupLog(Log.Entries.Where(x => x.LessonId != lessonId));
+        return new Forecast(Standing.Of(Ladder, without, Year, Rules), without, Today, Conventions.LessonMinutes).Before(day);
     }
 
-    private IEnumerable<LogEntry> Entry(IEnumerable<Rung> rungs, long position)
-    {
-        var day = Year.SchoolDays[Math.Max(0, Year.Ordinal(Today) - 1)];
-        return rungs.Select((x, i) => new LogEntry(
-            position + i, $"as if {x.Id} {i}", day, LogOutcome.Taught, x.Id, [.. Core.Reading.Taught.Of(x)], x.TrickyWords, [], [], []));
-    }
+    /// <summary>What a lesson of the group on a day is made from.</summary>
+    public LessonInputs InputsOf(DateOnly day) => new(
+        $"{Group.LadderId:N}:{LadderRevision}", School.Accent.Id, Conventions.ToString(), School.YearText, School.WordsRevision, Log.Position,
+        string.Join(' ', Forecast.Days.TakeWhile(x => x.Day < day).Where(x => !Log.HasDay(x.Day)).Select(x => $"{x.Day:O}/{x.Rung?.Id}")),
+        DataFingerprint, LessonInputs.SeedOf(Group.Id, day));
+
 }

@@ -1,4 +1,3 @@
-using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Log;
 
 namespace BoldLadder.Server.Groups;
@@ -14,14 +13,12 @@ public sealed record StripSection(string Name, IReadOnlyList<StripRung> Rungs);
 /// <param name="AsIf">The rung at which the group is taken to stand; null when it stands where its log says.</param>
 public sealed record Strip(IReadOnlyList<StripSection> Sections, int Line, string? AsIf)
 {
-    public static Strip Of(Ladder ladder, GroupLog log, int line, string? asIf)
+    public static Strip Of(Standing standing)
     {
         var number = 0;
         return new Strip(
-            [.. ladder.Sections.Select(s => new StripSection(
-                s.Name, [.. s.Rungs.Select(r => new StripRung(r.Id, ++number, r.Label, log.Passed(r)))]))],
-            line, asIf);
+            [.. standing.Ladder.Sections.Select(s => new StripSection(
+                s.Name, [.. s.Rungs.Select(r => new StripRung(r.Id, ++number, r.Label, standing.Passed(r)))]))],
+            standing.Line, standing.AsIf?.Id);
     }
-
-    public static Strip Of(Classroom room) => Of(room.Ladder, room.Log, room.Line, room.AsIf?.Id);
 }

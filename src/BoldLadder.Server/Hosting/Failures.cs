@@ -1,3 +1,4 @@
+using System.Net.Sockets;
 using System.Text.RegularExpressions;
 using Microsoft.AspNetCore.Diagnostics;
 using Npgsql;
@@ -7,31 +8,77 @@ namespace BoldLadder.Server.Hosting;
 /// <summary>Makes every failure a problem that a person can act on, without a stack trace.</summary>
 public sealed partial class Failures(IProblemDetailsService problems, ILogger<Failures> log) : IExceptionHandler
 {
+    private const int SecondsToWait = 5;
+
     public async ValueTask<bool> TryHandleAsync(HttpContext httpContext, Exception exception, CancellationToken cancellationToken)
     {
+        if (exception is OperationCanceledException && httpContext.RequestAborted.IsCancellationRequested)
+        {
+            // Nobody waits for the answer any more.
+            httpContext.Response.StatusCode = StatusCodes.Status499ClientClosedRequest;
+            return true;
+        }
+
+        var away = IsDatabaseAway(exception);
         var (status, title, sentence) = exception switch
         {
             BadHttpRequestException bad => (bad.StatusCode, "Not understood", Field(exception) is var field and not "body"
                 ? $"'{field}' is missing, or not in the form that this address takes."
                 : "The request is not in the form that this address takes."),
-            NpgsqlException { IsTransient: true } => (503, "The database is not there", "Nothing was saved. Try again in a moment."),
+            _ when away => (503, "The database is not there", "Nothing was saved. What you typed is still here; it can be sent again in a moment."),
+            OperationCanceledException => (503, "That took too long", "Nothing was saved. Try again in a moment."),
             _ => (500, "Something went wrong", "Nothing was saved. Load the page again; if it happens again, tell whoever looks after Bold Ladder."),
         };
         if (status >= 500)
         {
-            // The address and the failure, never what was typed.
-            log.LogError(exception, "{Method} {Path} failed", httpContext.Request.Method, httpContext.GetEndpoint()?.DisplayName);
+            // The address as it is written in the code and the kind of failure, never what was typed.
+            var route = (httpContext.Features.Get<IExceptionHandlerFeature>()?.Endpoint ?? httpContext.GetEndpoint())?.DisplayName ?? "no address";
+            if (away)
+            {
+                log.LogWarning("{Method} {Route} failed: the database is not there", httpContext.Request.Method, route);
+            }
+            else
+            {
+                log.LogError(exception, "{Method} {Route} failed", httpContext.Request.Method, route);
+            }
         }
 
         httpContext.Response.StatusCode = status;
-        return await problems.TryWriteAsync(new ProblemDetailsContext
+        var problem = new ProblemDetailsContext
         {
             HttpContext = httpContext,
-            ProblemDetails = { Status = status, Title = title, Detail = sentence, Extensions = { ["field"] = Field(exception) } },
-        });
+            ProblemDetails = { Status = status, Title = title, Detail = sentence, Extensions = { ["field"] = status == 503 ? "server" : Field(exception) } },
+        };
+        if (status == 503)
+        {
+            problem.ProblemDetails.Extensions[Problems.RetryAfter] = SecondsToWait;
+        }
+
+        return await problems.TryWriteAsync(problem);
     }
 
-    /// <summary>Names fields of validation problems as the JSON does.</summary>
+    /// <summary>True when somewhere inside a failure stands that the database can't be reached, is starting or stopping, or does not answer in time.</summary>
+    public static bool IsDatabaseAway(Exception? failure)
+    {
+        for (var at = failure; at is not null; at = at.InnerException)
+        {
+            if (at is PostgresException postgres)
+            {
+                // Source: PostgreSQL's classes of errors: 08 connection, 53 no resources, 57P stopping or starting, 58 the system.
+                return postgres.SqlState.StartsWith("08", StringComparison.Ordinal) || postgres.SqlState.StartsWith("53", StringComparison.Ordinal)
+                    || postgres.SqlState.StartsWith("57", StringComparison.Ordinal) || postgres.SqlState.StartsWith("58", StringComparison.Ordinal);
+            }
+
+            if (at is NpgsqlException or SocketException or TimeoutException or EndOfStreamException)
+            {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /// <summary>Names fields of validation problems as the JSON does, and says when to come back.</summary>
     public static void Describe(ProblemDetailsOptions options) => options.CustomizeProblemDetails = context =>
     {
         context.ProblemDetails.Extensions.Remove("traceId");
@@ -46,10 +93,15 @@ public sealed partial class Failures(IProblemDetailsService problems, ILogger<Fa
         };
         if (context.ProblemDetails is HttpValidationProblemDetails { Errors: { Count: > 0 } errors } validation)
         {
-            var camel = errors.ToDictionary(x => Camel(x.Key), x => x.Value);
+            var camel = errors.GroupBy(x => Camel(x.Key)).ToDictionary(x => x.Key, x => x.SelectMany(e => e.Value).ToArray());
             validation.Errors = camel;
             validation.Extensions["field"] = camel.First().Key;
             validation.Detail = camel.First().Value.FirstOrDefault();
+        }
+
+        if (context.ProblemDetails.Extensions.TryGetValue(Problems.RetryAfter, out var seconds))
+        {
+            context.HttpContext.Response.Headers.RetryAfter = $"{seconds}";
         }
     };
 

@@ -10,19 +10,35 @@ public static class Guard
         "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; img-src 'self' data:; connect-src 'self'; "
         + "manifest-src 'self'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'";
 
+    // Named by their content: what has such a name never changes.
+    private static readonly TimeSpan NeverChanges = TimeSpan.FromDays(365);
+
+    /// <summary>
+    /// Set as the answer begins, so that what the handler of failures answers, which clears all that was set before, has
+    /// them too.
+    /// </summary>
+    public static void UseHeaders(WebApplication app) => app.Use((context, next) =>
+    {
+        context.Response.OnStarting(() =>
+        {
+            var headers = context.Response.Headers;
+            headers.ContentSecurityPolicy = Policy;
+            headers.XContentTypeOptions = "nosniff";
+            headers["Referrer-Policy"] = "no-referrer";
+            headers["Cross-Origin-Opener-Policy"] = "same-origin";
+            headers["Cross-Origin-Resource-Policy"] = "same-origin";
+
+            // A page is asked for anew each time, and is short: what it loads is kept.
+            headers.CacheControl = context.Request.Path.StartsWithSegments("/assets") && context.Response.StatusCode is 200 or 206 or 304
+                ? $"public, max-age={NeverChanges.TotalSeconds:0}, immutable"
+                : context.Request.Path.StartsWithSegments("/api") || context.Response.StatusCode >= 400 ? "no-store" : "no-cache";
+            return Task.CompletedTask;
+        });
+        return next();
+    });
+
     public static void Use(WebApplication app) => app.Use(async (context, next) =>
     {
-        var headers = context.Response.Headers;
-        headers.ContentSecurityPolicy = Policy;
-        headers.XContentTypeOptions = "nosniff";
-        headers["Referrer-Policy"] = "no-referrer";
-        headers["Cross-Origin-Opener-Policy"] = "same-origin";
-        headers["Cross-Origin-Resource-Policy"] = "same-origin";
-        if (context.Request.Path.StartsWithSegments("/api"))
-        {
-            headers.CacheControl = "no-store";
-        }
-
         if (Refusal(context.Request) is var (status, title, sentence))
         {
             context.Response.StatusCode = status;
@@ -51,7 +67,7 @@ public static class Guard
             return (StatusCodes.Status403Forbidden, "Another site asked", "Requests are taken only from Bold Ladder's own pages.");
         }
 
-        var writes = HttpMethods.IsPost(request.Method) || HttpMethods.IsPut(request.Method);
+        var writes = HttpMethods.IsPost(request.Method) || HttpMethods.IsPut(request.Method) || HttpMethods.IsPatch(request.Method);
         return writes && !request.HasJsonContentType()
             ? (StatusCodes.Status415UnsupportedMediaType, "Not JSON", "Send the request as application/json.")
             : null;

@@ -11,6 +11,19 @@ public static class Limits
     /// <summary>Largest body in bytes: a whole ladder or 5,000 words fit with room to spare.</summary>
     public const long Body = 256 * 1024;
 
+    // Far above what any request takes, even on a machine that is busy with something else; a database that does not
+    // answer is given up much sooner.
+    private static readonly TimeSpan Longest = TimeSpan.FromSeconds(30);
+
+    /// <summary>How long any request may take in all, and what it is told then.</summary>
+    public static void Time(Microsoft.AspNetCore.Http.Timeouts.RequestTimeoutOptions options) => options.DefaultPolicy = new()
+    {
+        Timeout = Longest, TimeoutStatusCode = StatusCodes.Status503ServiceUnavailable,
+        WriteTimeoutResponse = async context => await Problems.TooLong().ExecuteAsync(context),
+    };
+
+    private const int SecondsToWait = 60;
+
     public static void Add(IServiceCollection services, IConfiguration configuration)
     {
         var each = configuration.GetValue("BOLDLADDER_RATE", 600);
@@ -27,7 +40,11 @@ public static class Limits
                 await context.HttpContext.RequestServices.GetRequiredService<IProblemDetailsService>().TryWriteAsync(new ProblemDetailsContext
                 {
                     HttpContext = context.HttpContext,
-                    ProblemDetails = { Status = 429, Title = "Too many questions at once", Detail = "Wait a minute, then ask again." },
+                    ProblemDetails =
+                    {
+                        Status = 429, Title = "Too many questions at once", Detail = "Wait a minute, then ask again.",
+                        Extensions = { ["field"] = "server", [Problems.RetryAfter] = SecondsToWait },
+                    },
                 });
         });
     }

@@ -1,7 +1,7 @@
+using BoldLadder.Server.Engine;
 using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Mapping;
 using BoldLadder.Core.Words;
-using BoldLadder.Server.Groups;
 using BoldLadder.Server.Hosting;
 using BoldLadder.Server.Storage;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -14,32 +14,51 @@ public sealed record LadderEditRequest(int Revision, LadderEditDocument Edit);
 
 public sealed record DraftRevisionRequest(int Revision);
 
-/// <summary>The ladder's draft, its figures and its edits, seen beside one group.</summary>
+/// <param name="Groups">The groups that are taught by it.</param>
+public sealed record LadderSummary(Guid Id, string Name, IReadOnlyList<Guid> Groups);
+
+/// <summary>A ladder's draft, its figures and its edits: a resource of its own, seen beside one group or none.</summary>
 public static class LadderRoutes
 {
     private const int ShownWords = 120;
 
     public static void Map(RouteGroupBuilder school)
     {
-        var ladder = school.MapGroup("/groups/{groupId:guid}/ladder");
-        ladder.MapGet("", Show).WithSummary("The draft of the group's ladder with all figures.").ProducesProblem(404);
-        ladder.MapGet("/rungs/{rungId}", Open).WithSummary("A rung with the words behind its figures.").ProducesProblem(404);
-        ladder.MapPost("/edits", Edit).WithSummary("Move, add, edit or remove a rung.").ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
+        school.MapGet("/ladders", All).WithSummary("The school's ladders, with the groups that are taught by each.");
+        var ladder = school.MapGroup("/ladders/{ladderId:guid}");
+        ladder.MapGet("", Show).WithSummary("The draft of a ladder with all figures, beside a group if one is named.").Produces<LadderView>().ProducesProblem(400).ProducesProblem(404);
+        ladder.MapGet("/rungs/{rungId}", Open).WithSummary("A rung with the words behind its figures.").ProducesProblem(400).ProducesProblem(404);
+        ladder.MapPost("/edits", Edit)
+            .WithSummary("Move, add, edit or remove a rung; rename, add, shape or remove a section; rename the ladder, or put another in its place.")
+            .ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
         ladder.MapPost("/undo", Undo).WithSummary("Take back the last edit.").ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
-        ladder.MapPost("/publish", Publish).WithSummary("Let lessons follow the draft from now on.").ProducesProblem(404).ProducesProblem(409);
+        ladder.MapPost("/publish", Publish).WithSummary("Let lessons follow the draft from now on.").ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
     }
 
-    private static async Task<Results<Ok<LadderView>, ProblemHttpResult>> Show(
-        Guid groupId, string? asIf, Classrooms rooms, BoldLadderDb db, CancellationToken cancel)
+    private static async Task<Ok<List<LadderSummary>>> All(BoldLadderDb db, LadderDesks desks, CancellationToken cancel)
     {
-        var (desk, problem) = await OpenDesk(groupId, asIf, rooms, db, cancel);
-        return desk is null ? problem! : TypedResults.Ok(await desk.View(db, cancel));
+        var groups = await db.Groups.AsNoTracking().OrderBy(x => x.Position).Select(x => new { x.Id, x.LadderId }).ToListAsync(cancel);
+        var ladders = await db.Ladders.AsNoTracking().OrderBy(x => x.Id).Select(x => new { x.Id, x.DraftRevision, x.Version }).ToListAsync(cancel);
+        var found = new List<LadderSummary>();
+        foreach (var x in ladders)
+        {
+            found.Add(new LadderSummary(x.Id, (await desks.Draft(x.Id, x.DraftRevision, x.Version, cancel)).Name, [.. groups.Where(g => g.LadderId == x.Id).Select(g => g.Id)]));
+        }
+
+        return TypedResults.Ok(found);
+    }
+
+    private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> Show(
+        Guid ladderId, Guid? groupId, string? asIf, LadderDesks desks, CancellationToken cancel)
+    {
+        var (desk, problem) = await desks.Open(ladderId, groupId, asIf, cancel);
+        return desk is null ? problem! : TypedResults.File(desks.Sent(desk), "application/json; charset=utf-8");
     }
 
     private static async Task<Results<Ok<RungWordsView>, ProblemHttpResult>> Open(
-        Guid groupId, string rungId, string? asIf, Classrooms rooms, BoldLadderDb db, CancellationToken cancel)
+        Guid ladderId, string rungId, Guid? groupId, string? asIf, LadderDesks desks, CancellationToken cancel)
     {
-        var (desk, problem) = await OpenDesk(groupId, asIf, rooms, db, cancel);
+        var (desk, problem) = await desks.Open(ladderId, groupId, asIf, cancel);
         if (desk is null)
         {
             return problem!;
@@ -51,8 +70,8 @@ public static class LadderRoutes
             return Problems.Missing("rungId", "That rung is not on the ladder any more.");
         }
 
-        var view = (await desk.View(db, cancel)).Sections.SelectMany(x => x.Rungs).First(x => x.Rung.Id == rungId);
-        var unlocking = new Unlocking(desk.Draft, desk.Room.Rules);
+        var view = desk.View().Sections.SelectMany(x => x.Rungs).First(x => x.Rung.Id == rungId);
+        var unlocking = desk.Room.Unlocking;
         var words = desk.Room.Stock.Words;
         var targets = TargetWords.At(unlocking, place).Select(x => x.Spelling).ToList();
         var unlocked = words.Words
@@ -64,17 +83,23 @@ public static class LadderRoutes
     }
 
     private static Task<Results<Ok<LadderView>, ProblemHttpResult>> Edit(
-        Guid groupId, LadderEditRequest request, Classrooms rooms, BoldLadderDb db, CancellationToken cancel) =>
-        Change(groupId, request.Revision, rooms, db, desk =>
+        Guid ladderId, LadderEditRequest request, Guid? groupId, LadderDesks desks, BoldLadderDb db, Engine.ShippedData shipped, CancellationToken cancel) =>
+        Change(ladderId, groupId, request.Revision, desks, db, desk =>
         {
             if (request.Edit is null)
             {
-                return Task.FromResult<ProblemHttpResult?>(Problems.Bad("edit", "Say what to change: move, moveBy, moveTo, add, remove or replace."));
+                return Task.FromResult<ProblemHttpResult?>(Problems.Bad(
+                    "edit", "Say what to change: move, moveBy, moveTo, add, remove, replace, rename, section, addSection, removeSection or whole."));
             }
 
-            if (request.Edit.ToCore(desk.Draft, out var wrong) is not { } edit)
+            if (request.Edit.ToCore(desk.Draft, out var wrong) is not { } asked)
             {
                 return Task.FromResult<ProblemHttpResult?>(Problems.Bad(wrong.Field, wrong.Sentence));
+            }
+
+            if (LadderGate.Through(asked, shipped.Gate, out var refused) is not { } edit)
+            {
+                return Task.FromResult<ProblemHttpResult?>(Problems.Bad(refused.Field, refused.Sentence));
             }
 
             var result = edit.Apply(desk.Draft);
@@ -84,48 +109,46 @@ public static class LadderRoutes
             }
 
             var name = edit.NameOn(desk.Draft);
-            desk.Row.Draft = DocumentJson.Write(LadderDocument.Of(result.Ladder));
+            desk.Row!.Draft = StoredJson.Write(LadderDocument.Of(result.Ladder));
             desk.Row.DraftRevision++;
-            desk.Row.Unpublished++;
             db.LadderEdits.Add(new LadderEditRow
             {
                 SchoolId = desk.Row.SchoolId, LadderId = desk.Row.Id, Number = desk.Row.DraftRevision, Name = name,
-                Inverse = DocumentJson.Write(LadderEditDocument.Of(result.Inverse!)),
+                Inverse = StoredJson.Write(new StoredLadderEdit(LadderEditDocument.Of(result.Inverse!))),
             });
             return Task.FromResult<ProblemHttpResult?>(null);
         }, cancel);
 
     private static Task<Results<Ok<LadderView>, ProblemHttpResult>> Undo(
-        Guid groupId, DraftRevisionRequest request, Classrooms rooms, BoldLadderDb db, CancellationToken cancel) =>
-        Change(groupId, request.Revision, rooms, db, async desk =>
+        Guid ladderId, DraftRevisionRequest request, Guid? groupId, LadderDesks desks, BoldLadderDb db, CancellationToken cancel) =>
+        Change(ladderId, groupId, request.Revision, desks, db, async desk =>
         {
-            if (await desk.LastEdit(db, cancel) is not { } last)
+            if (await desks.LastEdit(ladderId).FirstOrDefaultAsync(cancel) is not { } last)
             {
                 return Problems.Bad("revision", "There is nothing left to undo on this ladder.");
             }
 
-            var edit = DocumentJson.Read<LadderEditDocument>(last.Inverse).ToCore(desk.Draft, out var wrong);
+            var edit = StoredJson.Read<StoredLadderEdit>(last.Inverse).Edit.ToCore(desk.Draft, out var wrong);
             if (edit?.Apply(desk.Draft) is not { Ladder: { } before })
             {
                 return Problems.Bad("revision", $"That can't be taken back any more. {wrong.Sentence}");
             }
 
-            desk.Row.Draft = DocumentJson.Write(LadderDocument.Of(before));
+            desk.Row!.Draft = StoredJson.Write(LadderDocument.Of(before));
             desk.Row.DraftRevision++;
-            desk.Row.Unpublished = Math.Max(0, desk.Row.Unpublished - 1);
             last.Undone = true;
             return null;
         }, cancel);
 
     private static Task<Results<Ok<LadderView>, ProblemHttpResult>> Publish(
-        Guid groupId, DraftRevisionRequest request, Classrooms rooms, BoldLadderDb db, CancellationToken cancel) =>
-        Change(groupId, request.Revision, rooms, db, desk =>
+        Guid ladderId, DraftRevisionRequest request, Guid? groupId, LadderDesks desks, BoldLadderDb db, CancellationToken cancel) =>
+        Change(ladderId, groupId, request.Revision, desks, db, desk =>
         {
-            if (desk.Row.Unpublished > 0)
+            // What is published is a revision of the draft: undone or edited afterwards, the draft differs from it again.
+            if (desk.Difference.Count > 0)
             {
-                desk.Row.Published++;
-                desk.Row.DraftRevision++;
-                desk.Row.Unpublished = 0;
+                desk.Row!.DraftRevision++;
+                desk.Row.Published = desk.Row.DraftRevision;
                 db.LadderRevisions.Add(new LadderRevisionRow
                 {
                     SchoolId = desk.Row.SchoolId, LadderId = desk.Row.Id, Number = desk.Row.Published, Document = desk.Row.Draft,
@@ -137,63 +160,37 @@ public static class LadderRoutes
 
     // The one way in for a change: on the revision it was made on, or with what stands now.
     private static async Task<Results<Ok<LadderView>, ProblemHttpResult>> Change(
-        Guid groupId, int revision, Classrooms rooms, BoldLadderDb db, Func<Desk, Task<ProblemHttpResult?>> change, CancellationToken cancel)
+        Guid ladderId, Guid? groupId, int revision, LadderDesks desks, BoldLadderDb db, Func<LadderDesk, Task<ProblemHttpResult?>> change, CancellationToken cancel)
     {
-        var (desk, problem) = await OpenDesk(groupId, null, rooms, db, cancel);
+        var (desk, problem) = await desks.Open(ladderId, groupId, null, cancel, forChange: true);
         if (desk is null)
         {
             return problem!;
         }
 
-        if (desk.Row.DraftRevision != revision)
+        if (desk.Row!.DraftRevision != revision)
         {
-            return Problems.Stale(await desk.View(db, cancel));
+            return Problems.Stale(desk.View());
         }
 
-        return await change(desk) is { } refused ? refused : await Save(desk.Row.Id, groupId, rooms, db, cancel);
-    }
+        if (await change(desk) is { } refused)
+        {
+            return refused;
+        }
 
-    private static async Task<Results<Ok<LadderView>, ProblemHttpResult>> Save(
-        Guid ladderId, Guid groupId, Classrooms rooms, BoldLadderDb db, CancellationToken cancel)
-    {
         var saved = true;
         try
         {
             await db.SaveChangesAsync(cancel);
         }
-        catch (DbUpdateException)
+        catch (DbUpdateException conflict) when (Conflicts.Is(conflict))
         {
             // Another process saved between our reading and writing.
-            db.ChangeTracker.Clear();
             saved = false;
         }
 
-        var (desk, _) = await OpenDesk(groupId, null, rooms, db, cancel);
-        var view = await desk!.View(db, cancel);
-        return saved ? TypedResults.Ok(view) : Problems.Stale(view);
-    }
-
-    private static async Task<(Desk? Desk, ProblemHttpResult? Problem)> OpenDesk(
-        Guid groupId, string? asIf, Classrooms rooms, BoldLadderDb db, CancellationToken cancel)
-    {
-        var (room, problem) = await rooms.Enter(groupId, asIf, cancel);
-        if (room is null)
-        {
-            return (null, problem);
-        }
-
-        var row = await db.Ladders.SingleAsync(x => x.Id == room.Group.LadderId, cancel);
-        var draft = DocumentJson.Read<LadderDocument>(row.Draft).ToCore();
-        return (new Desk(row, draft, room with { Stock = await rooms.Stock(room.School, draft, cancel) }), null);
-    }
-
-    /// <summary>A draft on the desk, with the group beside it.</summary>
-    private sealed record Desk(LadderRow Row, Ladder Draft, Classroom Room)
-    {
-        public Task<LadderEditRow?> LastEdit(BoldLadderDb db, CancellationToken cancel) =>
-            db.LadderEdits.Where(x => x.LadderId == Row.Id && !x.Undone).OrderByDescending(x => x.Number).FirstOrDefaultAsync(cancel);
-
-        public async Task<LadderView> View(BoldLadderDb db, CancellationToken cancel) =>
-            LadderView.Of(Row, Draft, Room, (await LastEdit(db, cancel))?.Name);
+        db.ChangeTracker.Clear();
+        var (now, gone) = await desks.Open(ladderId, groupId, null, cancel);
+        return now is null ? gone! : saved ? TypedResults.Ok(now.View()) : Problems.Stale(now.View());
     }
 }

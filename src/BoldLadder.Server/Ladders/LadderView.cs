@@ -1,5 +1,4 @@
 using BoldLadder.Core.Ladders;
-using BoldLadder.Core.Lessons;
 using BoldLadder.Core.Mapping;
 using BoldLadder.Server.Groups;
 using BoldLadder.Server.Storage;
@@ -31,18 +30,18 @@ public sealed record SectionView(string Id, string Name, ShapeView Shape, IReadO
 public sealed record HeavyWeek(int From, int To, int Correspondences, int TrickyWords);
 
 /// <summary>The draft of a ladder with all its figures, beside one group's place on it.</summary>
-/// <param name="Unpublished">Changes since it was published; lessons follow the published one.</param>
+/// <param name="Unpublished">In how many things it differs from what is published; lessons follow the published one.</param>
 public sealed record LadderView(
     Guid Id, int Revision, string Name, IReadOnlyList<SectionView> Sections, int Unpublished, string? Undo,
     int ThinByPlace, int ThinByNature, IReadOnlyList<HeavyWeek> HeavyWeeks, Strip Strip)
 {
-    public static LadderView Of(LadderRow row, Ladder draft, Classroom room, string? undo)
+    internal static LadderView Of(LadderDesk desk)
     {
-        var unlocking = new Unlocking(draft, room.Rules);
+        var (draft, room, unlocking) = (desk.Draft, desk.Room, desk.Room.Unlocking);
         var strict = room.Rules.Strict == room.Rules ? unlocking : new Unlocking(draft, room.Rules.Strict);
         var figures = RungMap.Of(unlocking);
-        var unmet = room.Needs.Unmet(draft).ToLookup(x => x.RungId);
-        var dates = Schedule.Dates(draft, room.Log, room.Year, room.Today);
+        var unmet = room.School.Needs.Unmet(draft).ToLookup(x => x.RungId);
+        var dates = room.Dates;
         var place = 0;
         var sections = draft.Sections.Select(s => new SectionView(s.Id, s.Name, new ShapeView(s.Shape.Boxes, s.Shape.Together, s.Shape.Syllables), [.. s.Rungs.Select(r =>
         {
@@ -51,14 +50,14 @@ public sealed record LadderView(
                 RungDocument.Of(r), at + 1, r.Label, r.AddsParts ? [.. TargetWords.At(unlocking, at).Take(3).Select(x => x.Spelling)] : [],
                 figures[at].Yield, figures[at].EverydayYield, figures[at].Targets, figures[at].Thin,
                 [.. r.TrickyWords.Select(x => Tricky(x, at, strict))], [.. unmet[r.Id].Select(x => $"{x.Needs}, on rung {x.NeededAt + 1}")],
-                room.Log.Passed(r), dates.TryGetValue(r.Id, out var date) ? date : null);
+                room.Standing.Passed(r), dates.TryGetValue(r.Id, out var date) ? date : null);
         })])).ToList();
         return new LadderView(
-            row.Id, row.DraftRevision, draft.Name, sections, row.Unpublished, undo,
+            desk.Id, desk.Revision, draft.Name, sections, desk.Difference.Count, desk.Undo,
             figures.Count(x => x.Thin == Thinness.ByPlace), figures.Count(x => x.Thin == Thinness.ByNature),
             [.. Load.ByWeek(draft, Math.Max(1, room.Year.Pattern.NewDays)).Where(x => x.TooMany)
                 .Select(x => new HeavyWeek(x.FromPlace + 1, x.ToPlace + 1, x.Correspondences, x.TrickyWords))],
-            Strip.Of(draft, room.Log, room.AsIf is null ? room.Log.DuePlace(draft) : draft.PlaceOf(room.AsIf.Id) + 1, room.AsIf?.Id));
+            Strip.Of(room.Standing));
     }
 
     private static TrickyView Tricky(string word, int at, Unlocking unlocking)

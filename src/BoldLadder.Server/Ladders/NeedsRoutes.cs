@@ -1,7 +1,7 @@
 using BoldLadder.Core.Ladders;
+using BoldLadder.Server.Engine;
 using BoldLadder.Server.Hosting;
 using BoldLadder.Server.Storage;
-using BoldLadder.Server.Words;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 
@@ -9,10 +9,12 @@ namespace BoldLadder.Server.Ladders;
 
 /// <param name="Text">What needs what, a line each.</param>
 /// <param name="Own">The school changed the shipped list.</param>
-public sealed record NeedsView(string Text, bool Own);
+/// <param name="Revision">Of the school's settings: a change is made on it.</param>
+public sealed record NeedsView(string Text, bool Own, int Revision);
 
 /// <param name="Text">The school's list; empty or null goes back to the shipped one.</param>
-public sealed record NeedsRequest(string? Text);
+/// <param name="Revision">The revision of the settings that the change was made on.</param>
+public sealed record NeedsRequest(string? Text, int Revision);
 
 /// <summary>What must come before what on a school's ladders: shipped, and the school's own when it changes it.</summary>
 public static class NeedsRoutes
@@ -22,32 +24,49 @@ public static class NeedsRoutes
     public static void Map(RouteGroupBuilder school)
     {
         school.MapGet("/needs", Show).WithSummary("What must come before what on the school's ladders.");
-        school.MapPut("/needs", Put).WithSummary("Change what must come before what, for this school.").ProducesProblem(400);
+        school.MapPut("/needs", Put).WithSummary("Change what must come before what, for this school.").ProducesProblem(400).ProducesProblem(409);
     }
 
-    private static async Task<Ok<NeedsView>> Show(BoldLadderDb db, SchoolScope scope, Library library, CancellationToken cancel)
-    {
-        var own = await db.Schools.Where(x => x.Id == scope.School).Select(x => x.Needs).SingleAsync(cancel);
-        return TypedResults.Ok(new NeedsView(own ?? library.ShippedNeeds, own is not null));
-    }
+    private static async Task<Ok<NeedsView>> Show(BoldLadderDb db, SchoolScope scope, ShippedData shipped, CancellationToken cancel) =>
+        TypedResults.Ok(ViewOf(await db.Schools.AsNoTracking().SingleAsync(x => x.Id == scope.School, cancel), shipped));
 
     private static async Task<Results<Ok<NeedsView>, ProblemHttpResult>> Put(
-        NeedsRequest request, BoldLadderDb db, SchoolScope scope, Library library, CancellationToken cancel)
+        NeedsRequest request, BoldLadderDb db, SchoolScope scope, ShippedData shipped, CancellationToken cancel)
     {
-        var text = request.Text?.Replace("\r", "", StringComparison.Ordinal).Trim() ?? "";
-        if (text.Length > LongestText)
+        if (request.Text?.Length > LongestText)
         {
             return Problems.Bad("text", $"The list has at most {LongestText} letters.");
         }
 
-        if (Needs.TryParse(text, out var problem) is null)
+        var through = shipped.Gate.Of(request.Text?.Trim() ?? "", lines: true);
+        if (through.Wrong is { } wrong)
+        {
+            return Problems.Bad("text", wrong);
+        }
+
+        if (Needs.TryParse(through.Plain, out var problem) is null)
         {
             return Problems.Bad("text", problem);
         }
 
         var school = await db.Schools.SingleAsync(x => x.Id == scope.School, cancel);
-        school.Needs = text.Length == 0 || text == library.ShippedNeeds.Trim() ? null : text;
-        await db.SaveChangesAsync(cancel);
-        return TypedResults.Ok(new NeedsView(school.Needs ?? library.ShippedNeeds, school.Needs is not null));
+        if (school.Revision != request.Revision)
+        {
+            return Problems.Stale(ViewOf(school, shipped));
+        }
+
+        school.Needs = through.Plain.Length == 0 || through.Plain == shipped.ShippedNeeds.Trim() ? null : through.Plain;
+        school.Revision++;
+        try
+        {
+            await db.SaveChangesAsync(cancel);
+            return TypedResults.Ok(ViewOf(school, shipped));
+        }
+        catch (DbUpdateException conflict) when (Conflicts.Is(conflict))
+        {
+            return Problems.Stale(ViewOf(await db.Schools.AsNoTracking().SingleAsync(x => x.Id == scope.School, cancel), shipped));
+        }
     }
+
+    private static NeedsView ViewOf(SchoolRow school, ShippedData shipped) => new(school.Needs ?? shipped.ShippedNeeds, school.Needs is not null, school.Revision);
 }

@@ -1,5 +1,7 @@
 using BoldLadder.Core.Lessons;
 using BoldLadder.Core.Reading;
+using BoldLadder.Core.Words;
+using BoldLadder.Server.Engine;
 using BoldLadder.Server.Groups;
 using BoldLadder.Server.Hosting;
 using BoldLadder.Server.Storage;
@@ -16,16 +18,16 @@ public sealed record RefusedView(string Word, string Verdict, IReadOnlyList<Bloc
 public static class LessonChanges
 {
     public static Task<Results<Ok<LessonView>, ProblemHttpResult>> Edit(
-        Guid lessonId, LessonEditRequest request, BoldLadderDb db, Classrooms rooms, LessonBook book, CancellationToken cancel) =>
-        Change(lessonId, request.Revision, rooms, book, async (row, room) =>
+        Guid lessonId, LessonEditRequest request, BoldLadderDb db, Classrooms rooms, LessonBook book, LessonViews views, ShippedData shipped, CancellationToken cancel) =>
+        Change(lessonId, request.Revision, rooms, book, views, async (row, room) =>
         {
             if (row.Outcome is not null)
             {
                 return Problems.Bad("outcome", $"The lesson is marked {row.Outcome}. Undo that first, then change it.");
             }
 
-            var lesson = DocumentJson.Read<LessonDocument>(row.Document).ToCore();
-            var (edit, problem) = EditOf(request, lesson, row, room);
+            var lesson = StoredJson.Read<LessonDocument>(row.Document).ToCore();
+            var (edit, problem) = EditOf(request, lesson, row, room, shipped.Gate);
             if (edit is null)
             {
                 return problem!;
@@ -38,24 +40,28 @@ public static class LessonChanges
                 return Problems.Bad("itemId", result.Problem!);
             }
 
-            row.Document = DocumentJson.Write(LessonDocument.Of(result.Lesson));
-            row.Revision++;
-            LessonBook.Pin(row, room);
+            LessonBook.Write(row, room, result.Lesson);
+            row.Touched = true;
+            if (edit is ReplaceLesson)
+            {
+                LessonBook.MadeFrom(row, room);
+            }
+
             db.LessonEdits.Add(new LessonEditRow
             {
                 SchoolId = row.SchoolId, LessonId = row.Id, Number = row.Revision, Name = name,
-                Inverse = DocumentJson.Write(LessonEditDocument.Of(result.Inverse!)),
+                Inverse = StoredJson.Write(new StoredLessonEdit(LessonEditDocument.Of(result.Inverse!))),
             });
-            return await Save(row, room, db, book, cancel);
+            return await Save(row, room, db, book, views, cancel);
         }, cancel);
 
     public static Task<Results<Ok<LessonView>, ProblemHttpResult>> Undo(
-        Guid lessonId, RevisionRequest request, BoldLadderDb db, Classrooms rooms, LessonBook book, CancellationToken cancel) =>
-        Change(lessonId, request.Revision, rooms, book, async (row, room) =>
+        Guid lessonId, RevisionRequest request, BoldLadderDb db, Classrooms rooms, LessonBook book, LessonViews views, CancellationToken cancel) =>
+        Change(lessonId, request.Revision, rooms, book, views, async (row, room) =>
         {
             if (row.Outcome is not null)
             {
-                return await LessonOutcomes.TakeBack(row, room, db, rooms, book, cancel);
+                return await LessonOutcomes.TakeBack(row, db, rooms, book, views, cancel);
             }
 
             var last = await db.LessonEdits.Where(x => x.LessonId == row.Id && !x.Undone).OrderByDescending(x => x.Number).FirstOrDefaultAsync(cancel);
@@ -64,17 +70,20 @@ public static class LessonChanges
                 return Problems.Bad("revision", "There is nothing left to undo in this lesson.");
             }
 
-            var lesson = DocumentJson.Read<LessonDocument>(row.Document).ToCore();
-            var result = DocumentJson.Read<LessonEditDocument>(last.Inverse).ToCore().Apply(lesson);
-            row.Document = DocumentJson.Write(LessonDocument.Of(result.Lesson ?? lesson));
-            row.Revision++;
+            var lesson = StoredJson.Read<LessonDocument>(row.Document).ToCore();
+            if (StoredJson.Read<StoredLessonEdit>(last.Inverse).Edit.ToCore().Apply(lesson).Lesson is not { } before)
+            {
+                return Problems.Bad("revision", "That can't be taken back any more: the item is no longer in the lesson.");
+            }
+
+            LessonBook.Write(row, room, before);
             last.Undone = true;
-            return await Save(row, room, db, book, cancel);
+            return await Save(row, room, db, book, views, cancel);
         }, cancel);
 
     // The one way in for a change: on the revision it was made on, or with what stands now.
     private static async Task<Results<Ok<LessonView>, ProblemHttpResult>> Change(
-        Guid lessonId, int revision, Classrooms rooms, LessonBook book,
+        Guid lessonId, int revision, Classrooms rooms, LessonBook book, LessonViews views,
         Func<LessonRow, Classroom, Task<Results<Ok<LessonView>, ProblemHttpResult>>> change, CancellationToken cancel)
     {
         if (await book.Find(lessonId, cancel) is not { } row)
@@ -83,29 +92,29 @@ public static class LessonChanges
         }
 
         var room = (await rooms.Find(row.GroupId, cancel))!;
-        return row.Revision == revision ? await change(row, room) : Problems.Stale(await LessonRoutes.View(row, room, book, cancel));
+        return row.Revision == revision ? await change(row, room) : Problems.Stale(await views.Of(room, row, cancel));
     }
 
     internal static async Task<Results<Ok<LessonView>, ProblemHttpResult>> Save(
-        LessonRow row, Classroom room, BoldLadderDb db, LessonBook book, CancellationToken cancel)
+        LessonRow row, Classroom room, BoldLadderDb db, LessonBook book, LessonViews views, CancellationToken cancel)
     {
         try
         {
             await db.SaveChangesAsync(cancel);
-            return TypedResults.Ok(await LessonRoutes.View(row, room, book, cancel));
+            return TypedResults.Ok(await views.Of(room, row, cancel));
         }
-        catch (DbUpdateException)
+        catch (DbUpdateException problem) when (Conflicts.Is(problem))
         {
             // Another process saved between our reading and writing.
             db.ChangeTracker.Clear();
             var now = (await book.Find(row.Id, cancel))!;
-            return Problems.Stale(await LessonRoutes.View(now, room, book, cancel));
+            return Problems.Stale(await views.Of(room, now, cancel));
         }
     }
 
     internal static ProblemHttpResult Gone() => Problems.Missing("lessonId", "There is no such lesson in this school.");
 
-    private static (LessonEdit? Edit, ProblemHttpResult? Problem) EditOf(LessonEditRequest request, Lesson lesson, LessonRow row, Classroom room)
+    private static (LessonEdit? Edit, ProblemHttpResult? Problem) EditOf(LessonEditRequest request, Lesson lesson, LessonRow row, Classroom room, WordGate gate)
     {
         if (request.Change == LessonChange.Replan)
         {
@@ -124,12 +133,12 @@ public static class LessonChanges
             case LessonChange.Drop:
                 return (new RemoveItem(item.Id), null);
             case LessonChange.Swap:
-                var brief = BriefOf(room, row, lesson, lesson.Minutes, []);
+                var brief = BriefOf(room, row, lesson, lesson.Minutes, lesson.Seed, []);
                 return Swap.For(brief, lesson, item.Id, (ulong)row.Revision) is { } swap
                     ? (swap, null)
                     : (null, Problems.Bad("itemId", $"Nothing else fits in place of {item.Text} today. Type something over it, or drop it."));
             case LessonChange.Type:
-                return Typed(request, lesson, item, row, room);
+                return Typed(request, lesson, item, row, room, gate);
             default:
                 return (null, Problems.Bad("change", "Say what to change: swap, lock, unlock, drop, type or replan."));
         }
@@ -139,21 +148,27 @@ public static class LessonChanges
     {
         var kept = lesson.Blocks.SelectMany(b => b.Items.Where(x => x.Locked).Select(x => new KeptItem(b.Part, b.Activity, x))).ToList();
         var minutes = request.Minutes ?? lesson.Minutes;
-        var brief = BriefOf(room, row, lesson, minutes, kept) with { Seed = (lesson.Seed * 31) + (ulong)row.Revision };
+        var brief = BriefOf(room, row, lesson, minutes, (lesson.Seed * 31) + (ulong)row.Revision, kept);
         return (new ReplaceLesson(LessonComposer.Compose(brief), minutes == lesson.Minutes ? "planned again" : $"made it {minutes} minutes"), null);
     }
 
-    private static (LessonEdit?, ProblemHttpResult?) Typed(LessonEditRequest request, Lesson lesson, LessonItem item, LessonRow row, Classroom room)
+    private static (LessonEdit?, ProblemHttpResult?) Typed(LessonEditRequest request, Lesson lesson, LessonItem item, LessonRow row, Classroom room, WordGate gate)
     {
-        var text = request.Text?.Trim() ?? "";
+        if (request.Text?.Length > LessonItem.MaxText)
+        {
+            return (null, Problems.Bad("text", $"That is longer than {LessonItem.MaxText} letters."));
+        }
+
+        var through = gate.Of(request.Text?.Trim() ?? "");
+        if (through.Wrong is { } wrong)
+        {
+            return (null, Problems.Bad("text", wrong));
+        }
+
+        var text = through.Plain.Trim();
         if (text.Length == 0)
         {
             return (null, Problems.Bad("text", "Type a word, or drop the item."));
-        }
-
-        if (text.Length > LessonItem.MaxText)
-        {
-            return (null, Problems.Bad("text", $"That is longer than {LessonItem.MaxText} letters."));
         }
 
         var single = item.Kind != ItemKind.Sentence;
@@ -172,7 +187,7 @@ public static class LessonChanges
             return (null, Problems.Bad("text", "A sentence needs at least one word in the letters a to z."));
         }
 
-        var judge = LessonBrief.JudgeOf(lesson, LessonBook.Before(room, row));
+        var judge = LessonBrief.JudgeOf(lesson, room.Before(row.Day, row.Id.ToString()).Taught);
         var refused = item.Kind == ItemKind.Listening
             ? [.. TypedText.Refused(text, judge, true)]
             : TypedText.Refused(text, judge, request.AsTricky);
@@ -190,14 +205,10 @@ public static class LessonChanges
     }
 
     // A lesson keeps the rung it was made for, whatever is due by now.
-    private static LessonBrief BriefOf(Classroom room, LessonRow row, Lesson lesson, int minutes, IReadOnlyList<KeptItem> kept)
+    private static LessonBrief BriefOf(Classroom room, LessonRow row, Lesson lesson, int minutes, ulong seed, IReadOnlyList<KeptItem> kept)
     {
-        var entries = room.Entries.Where(x => x.LessonId != row.Id.ToString()).ToList();
-        var log = Foresight.Log(room.Ladder, entries, room.Year, room.Rules, room.Today, row.Day);
         var place = room.Ladder.PlaceOf(lesson.RungId);
-        var shape = room.Ladder.SectionAt(place >= 0 ? place : Math.Min(log.DuePlace(room.Ladder), room.Ladder.Rungs.Count - 1)).Shape;
         return new LessonBrief(
-            room.Stock, room.Year, row.Day, place >= 0 ? room.Ladder.Rungs[place] : null, log, shape, minutes, lesson.Seed, kept,
-            room.Ladder.SectionIndexAt(place >= 0 ? place : log.DuePlace(room.Ladder)));
+            room.Stock, room.Before(row.Day, row.Id.ToString()), room.Conventions, row.Day, place >= 0 ? room.Ladder.Rungs[place] : null, minutes, seed, kept);
     }
 }

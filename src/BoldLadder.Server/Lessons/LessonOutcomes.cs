@@ -12,22 +12,11 @@ namespace BoldLadder.Server.Lessons;
 public static class LessonOutcomes
 {
     public static async Task<Results<Ok<LessonView>, ProblemHttpResult>> Say(
-        Guid lessonId, OutcomeRequest request, BoldLadderDb db, Classrooms rooms, LessonBook book, CancellationToken cancel)
+        Guid lessonId, OutcomeRequest request, BoldLadderDb db, Classrooms rooms, LessonBook book, LessonViews views, CancellationToken cancel)
     {
         if (request.Outcome is not (LogOutcome.Taught or LogOutcome.Partly or LogOutcome.Missed))
         {
             return Problems.Bad("outcome", "Say taught, partly or missed. To take it back, undo.");
-        }
-
-        var shaky = new List<RevisitItem>();
-        foreach (var text in request.Shaky ?? [])
-        {
-            if (!RevisitItem.TryParse(text, out var item))
-            {
-                return Problems.Bad("shaky", "Name what was shaky as card, recall or tricky and what it was, such as 'card sh:sh'.");
-            }
-
-            shaky.Add(item);
         }
 
         if (await book.Find(lessonId, cancel) is not { } row)
@@ -35,67 +24,65 @@ public static class LessonOutcomes
             return LessonChanges.Gone();
         }
 
-        var room = (await rooms.Find(row.GroupId, cancel))!;
-        var outcome = NameOf(request.Outcome);
+        var outcome = LogDocument.NameOf(request.Outcome);
         if (row.Outcome == outcome)
         {
             // Pressed twice, or by two people: it is written already.
-            return TypedResults.Ok(await LessonRoutes.View(row, room, book, cancel));
+            return TypedResults.Ok(await views.Of((await rooms.Find(row.GroupId, cancel))!, row, cancel));
         }
 
         if (row.Revision != request.Revision || row.Outcome is not null)
         {
-            return Problems.Stale(await LessonRoutes.View(row, room, book, cancel));
+            return Problems.Stale(await views.Of((await rooms.Find(row.GroupId, cancel))!, row, cancel));
         }
 
-        row.Outcome = outcome;
-        row.Revision++;
-        var lesson = DocumentJson.Read<LessonDocument>(row.Document).ToCore();
-        db.Log.Add(RowOf(LessonLog.Entry(lesson, row.Id.ToString(), row.Day, request.Outcome, room.Log.Position + 1, shaky), row));
-        return await Save(row, outcome, db, rooms, book, cancel);
+        var lesson = StoredJson.Read<LessonDocument>(row.Document).ToCore();
+        var allowed = LessonLog.CanBeShaky(lesson);
+        var shaky = new List<RevisitItem>();
+        foreach (var text in request.Shaky ?? [])
+        {
+            if (!RevisitItem.TryParse(text, out var item) || !allowed.Contains(item))
+            {
+                return Problems.Bad("shaky", "Only the lesson's own cards, sounds and tricky words can be shaky: name one of them, such as 'card sh:sh'.");
+            }
+
+            shaky.Add(item);
+        }
+
+        return await Write(row, request.Outcome, lesson, shaky.Distinct().ToList(), db, rooms, book, views, cancel);
     }
 
     internal static async Task<Results<Ok<LessonView>, ProblemHttpResult>> TakeBack(
-        LessonRow row, Classroom room, BoldLadderDb db, Classrooms rooms, LessonBook book, CancellationToken cancel)
-    {
-        row.Outcome = null;
-        row.Revision++;
-        var lesson = DocumentJson.Read<LessonDocument>(row.Document).ToCore();
-        db.Log.Add(RowOf(LessonLog.Entry(lesson, row.Id.ToString(), row.Day, LogOutcome.TakenBack, room.Log.Position + 1, []), row));
-        return await Save(row, null, db, rooms, book, cancel);
-    }
+        LessonRow row, BoldLadderDb db, Classrooms rooms, LessonBook book, LessonViews views, CancellationToken cancel) =>
+        await Write(row, LogOutcome.TakenBack, StoredJson.Read<LessonDocument>(row.Document).ToCore(), [], db, rooms, book, views, cancel);
 
-    private static async Task<Results<Ok<LessonView>, ProblemHttpResult>> Save(
-        LessonRow row, string? outcome, BoldLadderDb db, Classrooms rooms, LessonBook book, CancellationToken cancel)
+    // The group is held while its log grows, so that several lessons marked at once are written one after the other.
+    private static async Task<Results<Ok<LessonView>, ProblemHttpResult>> Write(
+        LessonRow row, LogOutcome outcome, Lesson lesson, IReadOnlyList<RevisitItem> shaky, BoldLadderDb db, Classrooms rooms, LessonBook book,
+        LessonViews views, CancellationToken cancel)
     {
-        var groupId = row.GroupId;
-        try
+        var (lessonId, groupId, said) = (row.Id, row.GroupId, outcome == LogOutcome.TakenBack ? null : LogDocument.NameOf(outcome));
+        await using (var transaction = await db.Database.BeginTransactionAsync(cancel))
         {
-            await db.SaveChangesAsync(cancel);
-        }
-        catch (DbUpdateException)
-        {
-            db.ChangeTracker.Clear();
-            row = (await book.Find(row.Id, cancel))!;
+            await Conflicts.Hold(db, "groups", groupId, cancel);
+            var position = (await db.Log.Where(x => x.GroupId == groupId).MaxAsync(x => (long?)x.Position, cancel) ?? 0) + 1;
+            row.Outcome = said;
+            row.Revision++;
+            db.Log.Add(LogDocument.RowOf(LessonLog.Entry(lesson, lessonId.ToString(), row.Day, outcome, position, shaky), row.SchoolId, groupId));
+            try
+            {
+                await db.SaveChangesAsync(cancel);
+                await transaction.CommitAsync(cancel);
+            }
+            catch (DbUpdateException problem) when (Conflicts.Is(problem))
+            {
+                db.ChangeTracker.Clear();
+            }
         }
 
-        // Read again: the line has moved.
-        var now = (await rooms.Find(groupId, cancel))!;
-        var view = await LessonRoutes.View(row, now, book, cancel);
-        return row.Outcome == outcome ? TypedResults.Ok(view) : Problems.Stale(view);
+        // Read again: the line has moved, or somebody else has said it.
+        var now = (await book.Find(lessonId, cancel))!;
+        var view = await views.Of((await rooms.Find(groupId, cancel))!, now, cancel);
+        return now.Outcome == said ? TypedResults.Ok(view) : Problems.Stale(view);
     }
-
-    private static string NameOf(LogOutcome outcome) => outcome switch
-    {
-        LogOutcome.Taught => "taught",
-        LogOutcome.Partly => "partly",
-        LogOutcome.Missed => "missed",
-        _ => "takenBack",
-    };
-
-    private static LogRow RowOf(LogEntry entry, LessonRow row) => new()
-    {
-        SchoolId = row.SchoolId, GroupId = row.GroupId, Position = entry.Position, LessonId = row.Id, Day = row.Day,
-        Outcome = NameOf(entry.Outcome), Document = DocumentJson.Write(LogDocument.Of(entry)),
-    };
 }

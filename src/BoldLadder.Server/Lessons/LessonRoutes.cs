@@ -1,10 +1,8 @@
 using System.ComponentModel.DataAnnotations;
 using System.Globalization;
-using BoldLadder.Core.Lessons;
 using BoldLadder.Core.Log;
 using BoldLadder.Server.Groups;
 using BoldLadder.Server.Hosting;
-using BoldLadder.Server.Storage;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace BoldLadder.Server.Lessons;
@@ -45,7 +43,7 @@ public static class LessonRoutes
     public static void Map(RouteGroupBuilder school)
     {
         school.MapGet("/groups/{groupId:guid}/lessons/{day}", Show)
-            .WithSummary("A group's lesson for a day (a date, or 'today' for today or the next school day).").ProducesProblem(400).ProducesProblem(404);
+            .WithSummary("A group's lesson for a day (a date, or 'today' for today or the next school day).").Produces<LessonView>().ProducesProblem(400).ProducesProblem(404);
         school.MapPost("/lessons/{lessonId:guid}/edits", LessonChanges.Edit)
             .WithSummary("Change a lesson.").ProducesProblem(400).ProducesProblem(404).ProducesProblem(409).ProducesProblem(422);
         school.MapPost("/lessons/{lessonId:guid}/undo", LessonChanges.Undo)
@@ -54,8 +52,8 @@ public static class LessonRoutes
             .WithSummary("Say how a lesson went.").ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
     }
 
-    private static async Task<Results<Ok<LessonView>, ProblemHttpResult>> Show(
-        Guid groupId, string day, string? asIf, Classrooms rooms, LessonBook book, CancellationToken cancel)
+    private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> Show(
+        Guid groupId, string day, string? asIf, Classrooms rooms, LessonViews views, CancellationToken cancel)
     {
         var (room, problem) = await rooms.Enter(groupId, asIf, cancel);
         if (room is null)
@@ -72,22 +70,17 @@ public static class LessonRoutes
                 : Problems.Bad("day", "Give a date such as 2026-11-24, or 'today'.");
         }
 
-        if (room.AsIf is { } rung)
+        if (room.Standing.AsIf is not null)
         {
-            var brief = LessonBook.Brief(room, date.Value, room.School.LessonMinutes, LessonBook.Seed(room, date.Value), [])!;
-            return TypedResults.Ok(LessonView.Of(
-                room, date.Value, LessonComposer.Compose(brief), brief.Log.TaughtSet(room.Rules), new LessonState(null, 0, null, null, null, null)));
+            return Sent(views.AsIf(room, date.Value));
         }
 
-        return await book.FindOrMake(room, date.Value, cancel) is { } row
-            ? TypedResults.Ok(await View(row, room, book, cancel))
+        return await views.Of(room, date.Value, cancel) is { } lesson
+            ? Sent(lesson)
             : Problems.Missing("day", room.Year.IsSchoolDay(date.Value)
                 ? "No lesson was kept for that day."
                 : $"There is no school on {date.Value:d MMMM}. {(room.Year.OnOrAfter(date.Value) is { } next ? $"The next school day is {next:dddd d MMMM}." : "")}");
     }
 
-    internal static async Task<LessonView> View(LessonRow row, Classroom room, LessonBook book, CancellationToken cancel) =>
-        LessonView.Of(
-            room, row.Day, DocumentJson.Read<LessonDocument>(row.Document).ToCore(), LessonBook.Before(room, row),
-            await book.State(row, room, cancel));
+    private static FileContentHttpResult Sent(byte[] json) => TypedResults.File(json, "application/json; charset=utf-8");
 }

@@ -1,9 +1,11 @@
 using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Lessons;
 using BoldLadder.Core.Log;
 using BoldLadder.Core.Reading;
 using BoldLadder.Core.Sounds;
 using BoldLadder.Server.Groups;
+using BoldLadder.Server.Phrasing;
 using BoldLadder.Server.Words;
 
 namespace BoldLadder.Server.Lessons;
@@ -39,45 +41,45 @@ public sealed record LessonView(
     IReadOnlyList<StaleView> Stale, IReadOnlyList<string> Ready, IReadOnlyList<string> Shaky,
     IReadOnlyList<string> TooManyTricky, Strip Strip)
 {
-    public static LessonView Of(Classroom room, DateOnly day, Lesson lesson, TaughtSet before, LessonState state)
+    public static LessonView Of(Classroom room, DateOnly day, Lesson lesson, TaughtSet before, LessonHead? head)
     {
         var judge = LessonBrief.JudgeOf(lesson, before);
         var place = room.Ladder.PlaceOf(lesson.RungId);
-        var clock = new RevisitClock(room.Log, room.Year, room.Rules);
+        var (clock, phrases) = (room.Standing.Clock, new Phrases(room.Conventions.Terms));
         return new LessonView(
-            state.Id, state.Revision, room.School.Name, room.Group.Id, room.Group.Name, day, day == room.Today, lesson.Kind, lesson.Title,
+            head?.Id, head?.Revision ?? 0, room.School.Name, room.Group.Id, room.Group.Name, day, day == room.Today, lesson.Kind, lesson.Title,
             place < 0 ? null : lesson.RungId, place < 0 ? null : place + 1, lesson.Minutes,
-            lesson.Minutes == Lesson.ShortMinutes ? room.School.LessonMinutes : Lesson.ShortMinutes, lesson.Seconds,
+            lesson.Minutes == ClassConventions.ShortMinutes ? room.Conventions.LessonMinutes : ClassConventions.ShortMinutes, lesson.Seconds,
             [.. lesson.Blocks.GroupBy(x => x.Part).OrderBy(x => x.Key).Select(x => new PartView(
-                x.Key, x.Sum(b => b.Seconds), [.. x.Select(b => new BlockView(b.Activity, b.Seconds, [.. b.Items.Select(i => Item(i, lesson, judge, room, clock))]))]))],
-            lesson.Teaching, lesson.Carried, state.Undo, state.Outcome, state.Previous, state.Next,
-            state.Outcome is not null ? [] : [.. LessonCheck.Illegal(lesson, before).Select(x => new StaleView(x.Item.Id, x.Item.Text, [.. x.Words.Select(w => w.Word)]))],
-            ReadyFor(lesson), ShakyLast(room, day), clock.TooManyTricky(), Strip.Of(room));
+                x.Key, x.Sum(b => b.Seconds), [.. x.Select(b => new BlockView(b.Activity, b.Seconds, [.. b.Items.Select(i => Item(i, lesson, judge, room, clock, phrases))]))]))],
+            lesson.Teaching, lesson.Carried, head?.Outcome is { } said ? $"marked {said}" : head?.Undo, head?.Outcome, head?.Previous, head is null ? null : room.Year.After(day),
+            head?.Outcome is not null ? [] : [.. LessonCheck.Illegal(lesson, before).Select(x => new StaleView(x.Item.Id, x.Item.Text, [.. x.Words.Select(w => w.Word)]))],
+            ReadyFor(lesson), ShakyLast(room, day), clock.TooManyTricky(), Strip.Of(room.Standing));
     }
 
-    private static ItemView Item(LessonItem item, Lesson lesson, Judge judge, Classroom room, RevisitClock clock)
+    private static ItemView Item(LessonItem item, Lesson lesson, Judge judge, Classroom room, RevisitClock clock, Phrases phrases)
     {
         var found = item.Kind is ItemKind.Word or ItemKind.Tricky ? room.Stock.Words.Find(item.Text) : null;
         var madeUp = item.Kind == ItemKind.MadeUp && Core.Words.Segmentation.TryParse(item.Text, item.Split, out var made, out _) ? made : null;
-        var pieces = madeUp is not null ? PieceView.Of(madeUp, null, judge, lesson.Things) : found is { Readings: [var reading, ..] } ? PieceView.Of(reading, found.Word.Ended, judge, lesson.RungId.Length > 0 ? lesson.Things : []) : [];
+        var pieces = madeUp is not null ? PieceView.Of(madeUp, null, judge, lesson.Marked) : found is { Readings: [var reading, ..] } ? PieceView.Of(reading, found.Word.Ended, judge, lesson.Marked) : [];
         return new ItemView(
             item.Id, item.Kind, item.Text, item.Kind == ItemKind.Card ? item.Split.Split(' ', StringSplitOptions.RemoveEmptyEntries) : [], pieces,
-            item.Kind == ItemKind.Sound && Sound.TryParse(item.Text, out var sound, out _) ? PieceView.IpaOf(sound, room.Rules.Needs.Words.Accent) : null,
+            item.Kind == ItemKind.Sound && Sound.TryParse(item.Text, out var sound, out _) ? PieceView.IpaOf(sound, room.Rules.Rows.Words.Accent) : null,
             item.Kind switch
             {
                 ItemKind.Sound => item.Split.Split(' ', StringSplitOptions.RemoveEmptyEntries),
                 ItemKind.Card => [.. item.Split.Split(' ', StringSplitOptions.RemoveEmptyEntries).Select(x => IpaOf(x, room))],
-                ItemKind.Listening => [.. item.Split.Split(' ').Select(x => Sound.TryParse(x, out var said, out _) ? PieceView.IpaOf(said, room.Rules.Needs.Words.Accent) : x)],
+                ItemKind.Listening => [.. item.Split.Split(' ').Select(x => Sound.TryParse(x, out var said, out _) ? PieceView.IpaOf(said, room.Rules.Rows.Words.Accent) : x)],
                 _ => [],
             },
             item.Kind == ItemKind.Sentence
                 ? [.. SentenceBank.WordsOf(item.Text).Where(x => judge.Of(x).Kind != VerdictKind.Readable && !clock.IsAtSight(x)).Distinct()]
                 : [],
-            item.Release, item.Locked, item.Forced, item.Reason, item.Spoken);
+            item.Release, item.Locked, item.Forced, phrases.Sentence(item.Reasons), item.Spoken);
     }
 
     private static string IpaOf(string correspondence, Classroom room) =>
-        PieceView.IpaOf(Correspondence.Parse(correspondence).Sound, room.Rules.Needs.Words.Accent);
+        PieceView.IpaOf(Correspondence.Parse(correspondence).Sound, room.Rules.Rows.Words.Accent);
 
     private static IReadOnlyList<string> ReadyFor(Lesson lesson)
     {
@@ -99,8 +101,5 @@ public sealed record LessonView(
     }
 
     private static IReadOnlyList<string> ShakyLast(Classroom room, DateOnly day) =>
-        room.Log.Standing.LastOrDefault(x => x.Day < day)?.Shaky.Select(x => x.Track == RevisitTrack.Card ? Correspondence.Parse(x.Key).Grapheme.Text : x.Key).Distinct().ToList() ?? [];
+        room.Log.Counted.LastOrDefault(x => x.Day < day)?.Shaky.Select(x => x.Track == RevisitTrack.Card ? Correspondence.Parse(x.Key).Grapheme.Text : x.Key).Distinct().ToList() ?? [];
 }
-
-/// <summary>What the database knows of a lesson beside its blocks.</summary>
-public sealed record LessonState(Guid? Id, int Revision, string? Undo, string? Outcome, DateOnly? Previous, DateOnly? Next);

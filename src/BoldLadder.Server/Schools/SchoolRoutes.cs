@@ -8,7 +8,8 @@ namespace BoldLadder.Server.Schools;
 
 public sealed record SchoolSummary(Guid Id, string Name);
 
-public sealed record GroupSummary(Guid Id, string Name);
+/// <param name="LadderId">The ladder that the group is taught by.</param>
+public sealed record GroupSummary(Guid Id, string Name, Guid LadderId);
 
 public sealed record SchoolView(Guid Id, string Name, string Accent, string AccentName, DateOnly Today, IReadOnlyList<GroupSummary> Groups);
 
@@ -31,17 +32,23 @@ public static class SchoolRoutes
             var http = context.HttpContext;
             var id = Guid.Parse((string)http.GetRouteValue("schoolId")!);
             http.RequestServices.GetRequiredService<SchoolScope>().Choose(id);
-            var known = await http.RequestServices.GetRequiredService<BoldLadderDb>().Schools.AnyAsync(x => x.Id == id, http.RequestAborted);
-            return known ? await next(context) : Problems.Missing("schoolId", "There is no such school here.");
+
+            // One connection for the whole request: the database is told of the school once.
+            var db = http.RequestServices.GetRequiredService<BoldLadderDb>();
+            await db.Database.OpenConnectionAsync(http.RequestAborted);
+            return await Known(db, id, http.RequestAborted) ? await next(context) : Problems.Missing("schoolId", "There is no such school here.");
         });
 
     private static async Task<Ok<List<SchoolSummary>>> All(BoldLadderDb db, CancellationToken cancel) =>
-        TypedResults.Ok(await db.Schools.AsNoTracking().OrderBy(x => x.Id).Select(x => new SchoolSummary(x.Id, x.Name)).ToListAsync(cancel));
+        TypedResults.Ok(await db.Database.SqlQuery<SchoolSummary>($"select id, name from school_names() order by id").ToListAsync(cancel));
+
+    private static readonly Func<BoldLadderDb, Guid, CancellationToken, Task<bool>> Known = EF.CompileAsyncQuery(
+        (BoldLadderDb db, Guid id, CancellationToken cancel) => db.Schools.Any(x => x.Id == id));
 
     private static async Task<Ok<SchoolView>> Show(BoldLadderDb db, SchoolScope scope, Today today, CancellationToken cancel)
     {
         var school = await db.Schools.AsNoTracking().SingleAsync(x => x.Id == scope.School, cancel);
-        var groups = await db.Groups.AsNoTracking().OrderBy(x => x.Position).Select(x => new GroupSummary(x.Id, x.Name)).ToListAsync(cancel);
+        var groups = await db.Groups.AsNoTracking().OrderBy(x => x.Position).Select(x => new GroupSummary(x.Id, x.Name, x.LadderId)).ToListAsync(cancel);
         return TypedResults.Ok(new SchoolView(school.Id, school.Name, school.Accent, Accent.Find(school.Accent)!.Name, today.Date, groups));
     }
 }

@@ -47,11 +47,13 @@ public sealed class BoldLadderDb(DbContextOptions<BoldLadderDb> options, SchoolS
     {
         modelBuilder.Entity<SchoolRow>(x =>
         {
-            x.ToTable("schools", t => t.HasCheckConstraint("ck_schools_minutes", "lesson_minutes between 10 and 90"));
+            x.ToTable("schools");
             x.HasKey(r => r.Id);
             x.Property(r => r.Name).HasMaxLength(NameLength);
             x.Property(r => r.Accent).HasMaxLength(20);
-            x.Property(r => r.WeakVowels).HasMaxLength(20);
+            x.Property(r => r.Conventions).HasColumnType("jsonb");
+            x.Property(r => r.Revision).IsConcurrencyToken();
+            Versioned(x.Property(r => r.Version));
             x.Property(r => r.Year).HasColumnType("jsonb");
         });
         modelBuilder.Entity<LadderRow>(x =>
@@ -61,6 +63,7 @@ public sealed class BoldLadderDb(DbContextOptions<BoldLadderDb> options, SchoolS
             x.HasOne<SchoolRow>().WithMany().HasForeignKey(r => r.SchoolId);
             x.Property(r => r.Draft).HasColumnType("jsonb");
             x.Property(r => r.DraftRevision).IsConcurrencyToken();
+            Versioned(x.Property(r => r.Version));
         });
         modelBuilder.Entity<LadderRevisionRow>(x =>
         {
@@ -68,6 +71,7 @@ public sealed class BoldLadderDb(DbContextOptions<BoldLadderDb> options, SchoolS
             x.HasKey(r => new { r.SchoolId, r.LadderId, r.Number });
             x.HasOne<LadderRow>().WithMany().HasForeignKey(r => new { r.SchoolId, r.LadderId });
             x.Property(r => r.Document).HasColumnType("jsonb");
+            Versioned(x.Property(r => r.Version));
         });
         modelBuilder.Entity<LadderEditRow>(x =>
         {
@@ -82,6 +86,9 @@ public sealed class BoldLadderDb(DbContextOptions<BoldLadderDb> options, SchoolS
             x.HasKey(r => new { r.SchoolId, r.Id });
             x.HasOne<LadderRow>().WithMany().HasForeignKey(r => new { r.SchoolId, r.LadderId });
             x.Property(r => r.Name).HasMaxLength(NameLength);
+            x.Property(r => r.Conventions).HasColumnType("jsonb");
+            x.Property(r => r.Revision).IsConcurrencyToken();
+            Versioned(x.Property(r => r.Version));
         });
         modelBuilder.Entity<LessonRow>(x =>
         {
@@ -96,6 +103,7 @@ public sealed class BoldLadderDb(DbContextOptions<BoldLadderDb> options, SchoolS
             x.HasOne<LadderRevisionRow>().WithMany().HasForeignKey(r => new { r.SchoolId, r.LadderId, r.LadderRevision });
             x.Property(r => r.Document).HasColumnType("jsonb");
             x.Property(r => r.Revision).IsConcurrencyToken();
+            Versioned(x.Property(r => r.Version));
         });
         modelBuilder.Entity<LessonEditRow>(x =>
         {
@@ -110,6 +118,7 @@ public sealed class BoldLadderDb(DbContextOptions<BoldLadderDb> options, SchoolS
             x.HasKey(r => new { r.SchoolId, r.GroupId, r.Position });
             x.HasOne<GroupRow>().WithMany().HasForeignKey(r => new { r.SchoolId, r.GroupId });
             x.Property(r => r.Document).HasColumnType("jsonb");
+            Versioned(x.Property(r => r.Version));
         });
         modelBuilder.Entity<OwnWordRow>(x =>
         {
@@ -127,5 +136,14 @@ public sealed class BoldLadderDb(DbContextOptions<BoldLadderDb> options, SchoolS
         modelBuilder.Entity<LessonEditRow>().HasQueryFilter(x => x.SchoolId == School);
         modelBuilder.Entity<LogRow>().HasQueryFilter(x => x.SchoolId == School);
         modelBuilder.Entity<OwnWordRow>().HasQueryFilter(x => x.SchoolId == School);
+
+        // What holds others up is never taken away along with them: a group's log outlives a slip.
+        foreach (var key in modelBuilder.Model.GetEntityTypes().SelectMany(x => x.GetForeignKeys()))
+        {
+            key.DeleteBehavior = DeleteBehavior.Restrict;
+        }
     }
+
+    private static void Versioned(Microsoft.EntityFrameworkCore.Metadata.Builders.PropertyBuilder<uint> version) =>
+        version.HasColumnName("xmin").HasColumnType("xid").IsRowVersion();
 }

@@ -60,7 +60,7 @@ public static class Migrator
             throw new InvalidOperationException("The name of the application's role may hold letters, digits and underscores.");
         }
 
-        var statements = new List<string> { $"grant usage on schema public to {application}", $"grant select, insert, update, delete on schools to {application}" };
+        var statements = new List<string> { $"grant usage on schema public to {application}", $"revoke all on schools from {application}", $"grant select, insert, update, delete on schools to {application}" };
         statements.AddRange(Policies("schools", "id"));
         foreach (var (table, rights) in Tables)
         {
@@ -69,9 +69,15 @@ public static class Migrator
             statements.AddRange(Policies(table, "school_id"));
         }
 
-        // The list of schools is open to read; what they hold is not.
+        // The names of the schools are open to read through a function of the owner's; what they hold is not.
         statements.Add("drop policy if exists names on schools");
-        statements.Add("create policy names on schools for select using (true)");
+        statements.Add("drop policy if exists owner_reads on schools");
+        statements.Add("create policy owner_reads on schools for select to current_user using (true)");
+        statements.Add(
+            "create or replace function school_names() returns table (id uuid, name text) language sql stable security definer set search_path = public "
+            + "as 'select id, name::text from schools'");
+        statements.Add("revoke all on function school_names() from public");
+        statements.Add($"grant execute on function school_names() to {application}");
         await db.Database.ExecuteSqlRawAsync(string.Join(";\n", statements), cancel);
     }
 

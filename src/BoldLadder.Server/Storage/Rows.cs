@@ -15,12 +15,8 @@ public sealed class SchoolRow
     /// <summary>An accent id such as <c>gb-south</c>.</summary>
     public required string Accent { get; set; }
 
-    public required string WeakVowels { get; set; }
-
-    public int LessonMinutes { get; set; }
-
-    /// <summary><c>own-rung</c> or <c>early</c>: whether the z of a plural waits for a rung of its own.</summary>
-    public required string Plurals { get; set; }
+    /// <summary>A <see cref="ConventionsDocument"/>: what the school does otherwise than what ships; null for nothing.</summary>
+    public string? Conventions { get; set; }
 
     /// <summary>A <see cref="YearDocument"/>.</summary>
     public required string Year { get; set; }
@@ -28,8 +24,14 @@ public sealed class SchoolRow
     /// <summary>The school's own list of what needs what, a line each; null for the shipped one.</summary>
     public string? Needs { get; set; }
 
+    /// <summary>Grows with every change of the settings, the needs or the year; a save made on an older one is refused.</summary>
+    public int Revision { get; set; }
+
     /// <summary>Grows with every change of the school's own words; a lesson says which it was made with.</summary>
-    public int CorrectionsRevision { get; set; }
+    public int WordsRevision { get; set; }
+
+    /// <summary>See <see cref="GroupRow.Version"/>.</summary>
+    public uint Version { get; init; }
 }
 
 public sealed class GroupRow : ISchoolRow
@@ -44,6 +46,18 @@ public sealed class GroupRow : ISchoolRow
 
     /// <summary>Place in the list of groups.</summary>
     public int Position { get; set; }
+
+    /// <summary>A <see cref="ConventionsDocument"/>: what the group does otherwise than its school; null for nothing.</summary>
+    public string? Conventions { get; set; }
+
+    /// <summary>Grows with every change of the group's settings.</summary>
+    public int Revision { get; set; }
+
+    /// <summary>
+    /// The database's own mark of the transaction that wrote the row (xmin): what is kept of a row in a process goes by
+    /// it, since a revision comes again when a backup is put back.
+    /// </summary>
+    public uint Version { get; init; }
 }
 
 /// <summary>The working copy of a ladder; lessons follow its last published revision.</summary>
@@ -59,11 +73,11 @@ public sealed class LadderRow : ISchoolRow
     /// <summary>Grows with every edit; a save made on an older one is refused.</summary>
     public int DraftRevision { get; set; }
 
-    /// <summary>The published revision in use.</summary>
+    /// <summary>The revision of the draft that was published and is in use.</summary>
     public int Published { get; set; }
 
-    /// <summary>Edits since it was published.</summary>
-    public int Unpublished { get; set; }
+    /// <summary>See <see cref="GroupRow.Version"/>.</summary>
+    public uint Version { get; init; }
 }
 
 /// <summary>A published ladder: written once, never changed.</summary>
@@ -73,9 +87,13 @@ public sealed class LadderRevisionRow : ISchoolRow
 
     public Guid LadderId { get; init; }
 
+    /// <summary>The revision that the draft had when it was published.</summary>
     public int Number { get; init; }
 
     public required string Document { get; init; }
+
+    /// <summary>See <see cref="GroupRow.Version"/>.</summary>
+    public uint Version { get; init; }
 }
 
 public sealed class LadderEditRow : ISchoolRow
@@ -111,21 +129,21 @@ public sealed class LessonRow : ISchoolRow
     /// <summary>A <see cref="LessonDocument"/>.</summary>
     public required string Document { get; set; }
 
-    /// <summary>Grows with every change; a save made on an older one is refused.</summary>
+    /// <summary>Grows with every change, ours too; a save made on an older one is refused.</summary>
     public int Revision { get; set; }
+
+    /// <summary>A person has changed it: it is not made again by itself.</summary>
+    public bool Touched { get; set; }
 
     public Guid LadderId { get; set; }
 
     public int LadderRevision { get; set; }
 
-    /// <summary>The corrections it was made with.</summary>
-    public int CorrectionsRevision { get; set; }
+    /// <summary>What it was made from, as <see cref="Core.Lessons.LessonInputs.Fingerprint"/>.</summary>
+    public required string MadeFrom { get; set; }
 
-    /// <summary>The position of the group's log it was made from.</summary>
-    public long LogPosition { get; set; }
-
-    /// <summary>The lexicon it was made with, by its hash.</summary>
-    public required string Lexicon { get; set; }
+    /// <summary>See <see cref="GroupRow.Version"/>.</summary>
+    public uint Version { get; init; }
 
     /// <summary><c>taught</c>, <c>partly</c> or <c>missed</c>; null until it is said.</summary>
     public string? Outcome { get; set; }
@@ -164,6 +182,9 @@ public sealed class LogRow : ISchoolRow
 
     /// <summary>A <see cref="LogDocument"/>.</summary>
     public required string Document { get; init; }
+
+    /// <summary>See <see cref="GroupRow.Version"/>.</summary>
+    public uint Version { get; init; }
 }
 
 /// <summary>A school's own word in one accent: a split put right, or a word that the lexicon does not hold.</summary>

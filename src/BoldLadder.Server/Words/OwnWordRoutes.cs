@@ -1,5 +1,6 @@
 using System.ComponentModel.DataAnnotations;
 using BoldLadder.Core.Words;
+using BoldLadder.Server.Engine;
 using BoldLadder.Server.Hosting;
 using BoldLadder.Server.Storage;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -21,10 +22,15 @@ public sealed record OwnWordRequest(
 public sealed record OwnWordView(string Word, string Split, string Familiarity, string Spoken, bool Added);
 
 /// <param name="Csv">The whole file: a heading, then a line for each word.</param>
-public sealed record CsvRequest([property: Required] string Csv);
+/// <param name="Revision">The revision of the words that the file is to take the place of; left out, whatever stands.</param>
+public sealed record CsvRequest([property: Required] string Csv, int? Revision = null);
 
 /// <param name="Words">How many words the school has now.</param>
-public sealed record CsvTaken(int Words);
+/// <param name="Revision">The revision of the school's words from now on.</param>
+public sealed record CsvTaken(int Words, int Revision);
+
+/// <param name="Revision">Grows with every change of the school's words.</param>
+public sealed record OwnWordsView(int Revision, IReadOnlyList<OwnWordView> Words);
 
 /// <summary>
 /// Words that a school adds and splits that it puts right, in its own accent. They win over the lexicon for that school
@@ -45,97 +51,108 @@ public static class OwnWordRoutes
         school.MapPut("/own-words/{spelling}", Put).WithSummary("Add a word, or change one, for this school.").ProducesProblem(400);
         school.MapGet("/own-words.csv", Csv).WithSummary("The school's own words as CSV.").Produces<string>(200, "text/csv");
         school.MapPut("/own-words.csv", TakeCsv)
-            .WithSummary("Take the words of a CSV file in place of the school's own: all of them or none.").ProducesProblem(400);
+            .WithSummary("Take the words of a CSV file in place of the school's own: all of them or none.").ProducesProblem(400).ProducesProblem(409);
     }
 
-    private static async Task<Results<NoContent, ProblemHttpResult>> Correct(
-        string spelling, SplitRequest request, BoldLadderDb db, SchoolScope scope, Library library, CancellationToken cancel)
-    {
-        var school = await db.Schools.SingleAsync(x => x.Id == scope.School, cancel);
-        var own = await Find(spelling, school, db, cancel);
-        if (own is null && library.Lexicon.Find(spelling) is null)
+    private static Task<Results<NoContent, ProblemHttpResult>> Correct(
+        string spelling, SplitRequest request, BoldLadderDb db, SchoolScope scope, ShippedData shipped, CancellationToken cancel) =>
+        Change(db, scope, async school =>
         {
-            return Problems.Missing("spelling", "That word is not in the word list, so it has no split to correct. Add it as a word of your own.");
-        }
+            var own = await Find(spelling, school, db, cancel);
+            return own is null && shipped.Lexicon.Find(spelling) is null
+                ? Problems.Missing("spelling", "That word is not in the word list, so it has no split to correct. Add it as a word of your own.")
+                : await Lay(own?.Spelling ?? shipped.Lexicon.Find(spelling)!.Spelling, request.Split, own?.Familiarity ?? "", own?.Spoken ?? "", school, db, shipped, cancel);
+        }, cancel);
 
-        return await Save(
-            own?.Spelling ?? library.Lexicon.Find(spelling)!.Spelling, request.Split, own?.Familiarity ?? "", own?.Spoken ?? "", school, db, library, cancel);
-    }
+    private static Task<Results<NoContent, ProblemHttpResult>> Put(
+        string spelling, OwnWordRequest request, BoldLadderDb db, SchoolScope scope, ShippedData shipped, CancellationToken cancel) =>
+        Change(db, scope, school => Lay(spelling, request.Split, request.Familiarity ?? "", request.Spoken ?? "", school, db, shipped, cancel), cancel);
 
-    private static async Task<Results<NoContent, ProblemHttpResult>> Put(
-        string spelling, OwnWordRequest request, BoldLadderDb db, SchoolScope scope, Library library, CancellationToken cancel)
+    private static async Task<ProblemHttpResult?> Lay(
+        string spelling, string split, string familiarity, string spoken, SchoolRow school, BoldLadderDb db, ShippedData shipped, CancellationToken cancel)
     {
-        var school = await db.Schools.SingleAsync(x => x.Id == scope.School, cancel);
-        return await Save(spelling, request.Split, request.Familiarity ?? "", request.Spoken ?? "", school, db, library, cancel);
-    }
-
-    private static async Task<Results<NoContent, ProblemHttpResult>> Save(
-        string spelling, string split, string familiarity, string spoken, SchoolRow school, BoldLadderDb db, Library library, CancellationToken cancel)
-    {
-        if (library.OwnWord(spelling, split, familiarity, spoken, out var problem) is not { } word)
+        if (shipped.OwnWord(spelling, split, familiarity, spoken, out var problem) is not { } word)
         {
             return Problems.Bad(problem.Field == "word" ? "spelling" : problem.Field, problem.Sentence);
         }
 
-        var own = await Find(word.Key, school, db, cancel);
-        if (own is null)
-        {
-            if (await db.OwnWords.CountAsync(x => x.Accent == school.Accent, cancel) >= MostWords)
-            {
-                return Problems.Bad("spelling", $"A school keeps at most {MostWords} words of its own. Take some out first.");
-            }
-
-            db.OwnWords.Add(RowOf(word, school));
-        }
-        else
+        if (await Find(word.Key, school, db, cancel) is { } own)
         {
             (own.Spelling, own.Split, own.Familiarity, own.Spoken) = (word.Spelling, word.Split, OwnWord.Written(word.Familiarity), word.Spoken);
+            return null;
         }
 
-        school.CorrectionsRevision++;
-        await db.SaveChangesAsync(cancel);
-        return TypedResults.NoContent();
-    }
-
-    private static async Task<Results<NoContent, ProblemHttpResult>> Forget(
-        string spelling, BoldLadderDb db, SchoolScope scope, CancellationToken cancel)
-    {
-        var school = await db.Schools.SingleAsync(x => x.Id == scope.School, cancel);
-        if (await Find(spelling, school, db, cancel) is not { } own)
+        if (await db.OwnWords.CountAsync(x => x.Accent == school.Accent, cancel) >= MostWords)
         {
-            return Problems.Missing("spelling", "The school has no split of its own for that word.");
+            return Problems.Bad("spelling", $"A school keeps at most {MostWords} words of its own. Take some out first.");
         }
 
-        db.OwnWords.Remove(own);
-        school.CorrectionsRevision++;
-        await db.SaveChangesAsync(cancel);
-        return TypedResults.NoContent();
+        db.OwnWords.Add(RowOf(word, school));
+        return null;
     }
 
-    private static async Task<Ok<List<OwnWordView>>> All(BoldLadderDb db, SchoolScope scope, Library library, CancellationToken cancel) =>
-        TypedResults.Ok((await Rows(db, scope, cancel)).ConvertAll(x =>
-            new OwnWordView(x.Spelling, x.Split, x.Familiarity, x.Spoken, library.Lexicon.Find(x.Word) is null)));
+    private static Task<Results<NoContent, ProblemHttpResult>> Forget(string spelling, BoldLadderDb db, SchoolScope scope, CancellationToken cancel) =>
+        Change(db, scope, async school =>
+        {
+            if (await Find(spelling, school, db, cancel) is not { } own)
+            {
+                return Problems.Missing("spelling", "The school has no split of its own for that word.");
+            }
+
+            db.OwnWords.Remove(own);
+            return null;
+        }, cancel);
+
+    private static async Task<Ok<OwnWordsView>> All(BoldLadderDb db, SchoolScope scope, ShippedData shipped, CancellationToken cancel)
+    {
+        var revision = await db.Schools.Where(x => x.Id == scope.School).Select(x => x.WordsRevision).SingleAsync(cancel);
+        return TypedResults.Ok(new OwnWordsView(revision, (await Rows(db, scope, cancel)).ConvertAll(x =>
+            new OwnWordView(x.Spelling, x.Split, x.Familiarity, x.Spoken, shipped.Lexicon.Find(x.Word) is null))));
+    }
 
     private static async Task<FileContentHttpResult> Csv(BoldLadderDb db, SchoolScope scope, CancellationToken cancel) =>
         TypedResults.File(OwnWordsCsv.Write(await Rows(db, scope, cancel)), "text/csv; charset=utf-8", "own-words.csv");
 
     private static async Task<Results<Ok<CsvTaken>, ProblemHttpResult>> TakeCsv(
-        CsvRequest request, BoldLadderDb db, SchoolScope scope, Library library, CancellationToken cancel)
+        CsvRequest request, BoldLadderDb db, SchoolScope scope, ShippedData shipped, CancellationToken cancel)
     {
-        var school = await db.Schools.SingleAsync(x => x.Id == scope.School, cancel);
-        if (OwnWordsCsv.Read(request.Csv, library, out var problem) is not { } words)
+        if (OwnWordsCsv.Read(request.Csv, shipped, out var problem) is not { } words)
         {
             return Problems.Bad("csv", problem);
         }
 
-        // All or nothing: the old words go and the new ones come in one transaction.
+        var revision = 0;
+        var result = await Change(db, scope, async school =>
+        {
+            if (request.Revision is { } made && made != school.WordsRevision)
+            {
+                return Problems.Stale(new OwnWordsView(school.WordsRevision, []));
+            }
+
+            await db.OwnWords.Where(x => x.Accent == school.Accent).ExecuteDeleteAsync(cancel);
+            db.OwnWords.AddRange(words.Select(x => RowOf(x, school)));
+            revision = school.WordsRevision + 1;
+            return null;
+        }, cancel);
+        return result.Result is ProblemHttpResult refused ? refused : TypedResults.Ok(new CsvTaken(words.Count, revision));
+    }
+
+    // The words of a school change one change at a time, whole, under a revision: the school's row is held meanwhile.
+    private static async Task<Results<NoContent, ProblemHttpResult>> Change(
+        BoldLadderDb db, SchoolScope scope, Func<SchoolRow, Task<ProblemHttpResult?>> change, CancellationToken cancel)
+    {
         await using var transaction = await db.Database.BeginTransactionAsync(cancel);
-        await db.OwnWords.Where(x => x.Accent == school.Accent).ExecuteDeleteAsync(cancel);
-        db.OwnWords.AddRange(words.Select(x => RowOf(x, school)));
-        school.CorrectionsRevision++;
+        await Conflicts.Hold(db, "schools", scope.School, cancel);
+        var school = await db.Schools.SingleAsync(x => x.Id == scope.School, cancel);
+        if (await change(school) is { } problem)
+        {
+            return problem;
+        }
+
+        school.WordsRevision++;
         await db.SaveChangesAsync(cancel);
         await transaction.CommitAsync(cancel);
-        return TypedResults.Ok(new CsvTaken(words.Count));
+        return TypedResults.NoContent();
     }
 
     private static OwnWordRow RowOf(OwnWord word, SchoolRow school) => new()

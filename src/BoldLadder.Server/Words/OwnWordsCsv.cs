@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Text;
 using BoldLadder.Core.Words;
+using BoldLadder.Server.Engine;
 using BoldLadder.Server.Storage;
 using CsvHelper;
 using CsvHelper.Configuration;
@@ -28,8 +29,14 @@ internal static class OwnWordsCsv
     }
 
     /// <summary>All words of a file; null with a sentence that names the line when any of it is wrong.</summary>
-    public static IReadOnlyList<OwnWord>? Read(string text, Library library, out string problem)
+    public static IReadOnlyList<OwnWord>? Read(string text, ShippedData shipped, out string problem)
     {
+        if (UnclosedQuote(text) is { } open)
+        {
+            problem = $"Line {open}: a quotation mark is opened there and not closed, or stands in the middle of a cell. Close it, or write it twice.";
+            return null;
+        }
+
         using var csv = new CsvParser(new StringReader(text), Settings());
         var words = new Dictionary<string, OwnWord>();
         if (!csv.Read() || csv.Record is not { } heading || !heading.Select(x => x.Trim().ToLowerInvariant()).SequenceEqual(Heading))
@@ -47,7 +54,7 @@ internal static class OwnWordsCsv
                 return null;
             }
 
-            if (library.OwnWord(cells[0].Trim(), cells[1].Trim(), cells[2], cells[3], out var wrong) is not { } word)
+            if (shipped.OwnWord(cells[0].Trim(), cells[1].Trim(), cells[2], cells[3], out var wrong) is not { } word)
             {
                 problem = $"Line {line}, {wrong.Field}: {wrong.Sentence}";
                 return null;
@@ -70,17 +77,55 @@ internal static class OwnWordsCsv
         return [.. words.Values];
     }
 
-    // A file made by a person may have stray quotes: they are taken as they stand.
-    private static CsvConfiguration Settings() => new(CultureInfo.InvariantCulture)
+    // RFC 4180: a quote opens a cell or stands doubled inside one. The line of the first that does neither; null when all do.
+    private static int? UnclosedQuote(string text)
     {
-        BadDataFound = null, MissingFieldFound = null, NewLine = "\r\n",
-    };
+        var (line, opened, inside) = (1, 1, false);
+        for (var i = 0; i < text.Length; i++)
+        {
+            line += text[i] == '\n' ? 1 : 0;
+            if (text[i] != '"')
+            {
+                continue;
+            }
+
+            if (!inside)
+            {
+                if (i > 0 && text[i - 1] is not (',' or '\n' or '\r'))
+                {
+                    return line;
+                }
+
+                (inside, opened) = (true, line);
+            }
+            else if (i + 1 < text.Length && text[i + 1] == '"')
+            {
+                i++;
+            }
+            else if (i + 1 < text.Length && text[i + 1] is not (',' or '\n' or '\r'))
+            {
+                return line;
+            }
+            else
+            {
+                inside = false;
+            }
+        }
+
+        return inside ? opened : null;
+    }
+
+    private static CsvConfiguration Settings() => new(CultureInfo.InvariantCulture) { MissingFieldFound = null, NewLine = "\r\n" };
+
+    // A spreadsheet takes a cell that begins so for a formula, and runs it; some cut a cell at a semicolon or a line too.
+    private static string Harmless(string cell) => cell.Split('\n', ';').Any(x => x.TrimStart() is ['=' or '+' or '-' or '@' or '\t' or '\r', ..])
+        ? "'" + cell.Replace(";", ",", StringComparison.Ordinal).Replace('\n', ' ') : cell;
 
     private static void Line(CsvWriter csv, IEnumerable<string> cells)
     {
         foreach (var cell in cells)
         {
-            csv.WriteField(cell);
+            csv.WriteField(Harmless(cell));
         }
 
         csv.NextRecord();

@@ -2,8 +2,10 @@ using System.ComponentModel.DataAnnotations;
 using BoldLadder.Core.Mapping;
 using BoldLadder.Core.Reading;
 using BoldLadder.Core.Words;
+using BoldLadder.Server.Engine;
 using BoldLadder.Server.Groups;
 using BoldLadder.Server.Hosting;
+using BoldLadder.Server.Phrasing;
 using BoldLadder.Server.Storage;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
@@ -32,7 +34,7 @@ public static class SchoolWordRoutes
     }
 
     private static async Task<Results<Ok<WordView>, ProblemHttpResult>> Word(
-        Guid groupId, string spelling, string? asIf, Classrooms rooms, Library library, CancellationToken cancel)
+        Guid groupId, string spelling, string? asIf, Classrooms rooms, ShippedData shipped, CancellationToken cancel)
     {
         if (Asked.CheckWord(spelling) is { } sentence)
         {
@@ -40,19 +42,19 @@ public static class SchoolWordRoutes
         }
 
         var (room, problem) = await rooms.Enter(groupId, asIf, cancel);
-        return problem is not null ? problem : TypedResults.Ok(View(spelling, room!, library));
+        return problem is not null ? problem : TypedResults.Ok(View(spelling, room!, shipped));
     }
 
-    public static WordView View(string spelling, Classroom room, Library library)
+    public static WordView View(string spelling, Classroom room, ShippedData shipped)
     {
         var judge = new Judge(room.Taught);
         if (room.Stock.Words.Find(spelling) is not { Readings.Count: > 0 } found)
         {
-            return Guessed(spelling, room, judge, library);
+            return room.Stock.Words.Forms.Find(spelling) is { } form ? Formed(form, spelling, room, judge) : Guessed(spelling, room, judge, shipped);
         }
 
         var verdict = judge.Of(found.Word);
-        var reading = found.Readings[verdict.Row < 0 ? 0 : room.Rules.Needs.ReadingOf(verdict.Row)];
+        var reading = found.Readings[verdict.Row < 0 ? 0 : room.Rules.Rows.ReadingOf(verdict.Row)];
         var structure = Structure.Of(reading, found.Word);
         var place = room.Unlocking.PlaceOf(found.Word.Rank);
         return new WordView(
@@ -62,15 +64,28 @@ public static class SchoolWordRoutes
             Describe(found.Word), [.. room.Stock.SoundAlikes(found.Word).Select(x => x.Spelling)], room.Stock.Spoken.Find(found.Word.Key), null);
     }
 
-    private static WordView Guessed(string spelling, Classroom room, Judge judge, Library library)
+    private static WordView Formed(FormedWord form, string spelling, Classroom room, Judge judge)
     {
-        var guess = Guess.Of(spelling.ToLowerInvariant(), library.Correspondences, room.Stock.Words) is [var likeliest, ..] ? likeliest : null;
+        var verdict = judge.Of(form);
+        var reading = form.Readings.MinBy(x => judge.Blockers(x, form.Ended).Count)!;
+        var structure = Structure.Of(reading);
+        var places = verdict.Blockers.Select(room.Unlocking.PlaceOf).ToList();
+        return new WordView(
+            spelling, verdict.Key, "known", reading.ToString(), PieceView.Of(reading, form.Ended, judge, []), reading.SoundCount, structure.Syllables, structure.Pattern,
+            BlockerView.Of(verdict.Blockers, room), places.Count == 0 || places.Contains(Unlocking.Never) ? null : FromRung(places.Max(), room), false, form.Ended?.Base, form.Ended?.Ending,
+            form.Parts.Count > 0 ? $"made of {string.Join(" and ", form.Parts)}" : $"a form of {form.Ended?.Base ?? "a known word"}",
+            [.. room.Stock.Homophones.Of(form).Where(room.Stock.IsHeard).Select(x => x.Spelling)], null, null);
+    }
+
+    private static WordView Guessed(string spelling, Classroom room, Judge judge, ShippedData shipped)
+    {
+        var guess = Guess.Of(spelling.ToLowerInvariant(), shipped.Correspondences, room.Stock.Words) is [var likeliest, ..] ? likeliest : null;
         var blockers = guess is null ? [] : judge.Blockers(guess, null);
         var structure = guess is null ? default : Structure.Of(guess);
         return new WordView(
             spelling, judge.Of(spelling).Key, guess is null ? "unknown" : "guess", guess?.ToString() ?? "",
             guess is null ? [] : PieceView.Of(guess, null, judge, []), guess?.SoundCount ?? 0, structure.Syllables, structure.Pattern ?? "",
-            BlockerView.Of(blockers, room), null, false, null, null, "not in the word list", [], null, room.Stock.MadeUp?.Of(spelling).Reason);
+            BlockerView.Of(blockers, room), null, false, null, null, "not in the word list", [], null, room.Stock.MadeUp?.Of(spelling) is { } judged ? new Phrases(room.Conventions.Terms).Sentence([judged.Reason]) : null);
     }
 
     private static BlockerView FromRung(int place, Classroom room)

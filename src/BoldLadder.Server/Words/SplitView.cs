@@ -1,3 +1,4 @@
+using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Reading;
 using BoldLadder.Core.Sounds;
 using BoldLadder.Core.Words;
@@ -12,13 +13,13 @@ namespace BoldLadder.Server.Words;
 public sealed record PieceView(
     string Grapheme, string Sound, string Ipa, IReadOnlyList<int> Letters, GraphemeKind Kind, bool Tricky, bool Today)
 {
-    public static IReadOnlyList<PieceView> Of(Segmentation reading, EndedWord? ended, Judge judge, IReadOnlyList<Taught> targets)
+    public static IReadOnlyList<PieceView> Of(Segmentation reading, EndedWord? ended, Judge judge, IEnumerable<Teachable> targets)
     {
         var lacking = judge.Uncovered(reading, ended);
         var today = targets.Select(x => x.Correspondence).OfType<Correspondence>().ToList();
         var rules = judge.Taught.Rules;
         return [.. reading.Segments.Select((x, i) => new PieceView(
-            x.Correspondence.Grapheme.Text, x.Correspondence.Sound.Key, IpaOf(x.Correspondence.Sound, rules.Needs.Words.Accent),
+            x.Correspondence.Grapheme.Text, x.Correspondence.Sound.Key, IpaOf(x.Correspondence.Sound, rules.Rows.Words.Accent),
             [.. x.Letters], x.Correspondence.Grapheme.Kind, lacking[i],
             today.Any(t => t.Grapheme == x.Correspondence.Grapheme && rules.SameSound(t.Sound, x.Correspondence.Sound))))];
     }

@@ -1,3 +1,4 @@
+using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Reading;
 using BoldLadder.Core.Sounds;
@@ -42,13 +43,13 @@ public class ChainTests
     {
         var chain = Chains(Words("cat", "hat", "ham")).Find(new ChainBrief(2, [], "cat", 1));
         Assert.Equal(["cat", "hat", "ham"], chain.Words.Select(x => x.Word.Word.Key));
-        Assert.Equal("c became h at the start", chain.Words[1].Step!.Value.Said);
+        Assert.Equal([Reason.Of(ReasonCode.ChainChanged, "c", "h", "start")], chain.Words[1].Step!.Value.Reasons);
         Assert.Equal(ChainPlace.End, chain.Words[2].Step!.Value.Place);
     }
 
     [Fact]
     public void A_step_that_changes_the_number_of_sounds_in_a_letter_is_noted() =>
-        Assert.Contains("x has two sounds", Chains(Words("fog", "fox")).Find(new ChainBrief(1, [], "fog", 1)).Words[1].Step!.Value.Said, StringComparison.Ordinal);
+        Assert.Contains(Reason.Of(ReasonCode.TwoSounds, "x"), Chains(Words("fog", "fox")).Find(new ChainBrief(1, [], "fog", 1)).Words[1].Step!.Value.Reasons);
 
     [Fact]
     public void A_change_of_spelling_alone_is_no_step() =>

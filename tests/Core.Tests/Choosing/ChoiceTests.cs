@@ -28,7 +28,7 @@ public class ChoiceTests
         {
             var brief = BriefAt(place, seed);
             return choice.Choose(brief).All(x =>
-                brief.Judge.IsReadable(x.Word) && x.Word.Everyday && x.Word.Suitability == Suitability.Fine && x.Reason.Length > 0
+                brief.Judge.IsReadable(x.Word) && x.Word.Everyday && x.Word.Suitability == Suitability.Fine && x.Reasons.Count > 0
                 && x.Shape.Boxes <= brief.Shape.Boxes && x.Shape.Together <= brief.Shape.Together && x.Shape.Syllables <= brief.Shape.Syllables);
         }, iter: 60);
     }
@@ -64,7 +64,7 @@ public class ChoiceTests
         var place = World.Ridge.PlaceOf("mb-m");
         var brief = new ReadingBrief(
             new Judge(new TaughtSet(World.Us.Rules, [], []).With(World.Ridge.Rungs.Take(place + 1))),
-            [.. Taught.Of(World.Ridge.Rungs[place])], World.Ridge.SectionAt(place).Shape, None, new Dictionary<string, int>(), None, 60, 3);
+            World.Ridge.Rungs[place].Adds, World.Ridge.SectionAt(place).Shape, None, new Dictionary<string, int>(), None, 60, 3);
         var words = new ReadingChoice(World.Us).Choose(brief);
         Assert.True(brief.Judge.IsLegal("number"));
         Assert.Contains(words, x => !x.HoldsTarget);
@@ -192,7 +192,7 @@ public class ChoiceTests
 
     private static ReadingBrief BriefAt(int place, ulong seed) => new(
         new Judge(new TaughtSet(World.South.Rules, [], []).With(World.Estuary.Rungs.Take(place + 1))),
-        [.. Taught.Of(World.Estuary.Rungs[place])], World.Estuary.SectionAt(place).Shape, None, new Dictionary<string, int>(), None, 10, seed);
+        World.Estuary.Rungs[place].Adds, World.Estuary.SectionAt(place).Shape, None, new Dictionary<string, int>(), None, 10, seed);
 
     private static IEnumerable<string> Words(IEnumerable<ChosenWord> words) => words.Select(x => x.Word.Key);
 }

@@ -1,3 +1,4 @@
+using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Reading;
 using BoldLadder.Core.Sounds;
@@ -82,7 +83,7 @@ public class ListTests
     public void Short_vowel_words_stand_beside_their_split_digraph_partners()
     {
         var pairs = Pairs.ShortAndSplit(new ListBrief()).ToList();
-        Assert.Equal("the e makes o say its name", pairs.Single(x => x is { One.Word.Key: "hop", Other.Word.Key: "hope" }).Reason);
+        Assert.Equal([Reason.Of(ReasonCode.FinalEMakes, "o")], pairs.Single(x => x is { One.Word.Key: "hop", Other.Word.Key: "hope" }).Reasons);
         Assert.DoesNotContain(pairs, x => x.One.Word.Key is "past");
         Assert.All(pairs, x => Assert.Equal(x.One.Word.Key + "e", x.Other.Word.Key));
         Assert.Contains(new WordPairs(new WordLists(World.Us), World.Us).ShortAndSplit(new ListBrief()), x => x.One.Word.Key is "past");

@@ -1,4 +1,5 @@
 using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Reading;
 using BoldLadder.Core.Words;
 
@@ -58,7 +59,7 @@ public class SchoolSentenceTests
                 }
 
                 var judge = new Judge(new TaughtSet(stock.Rules, [], []).With(ladder.Rungs.Take(place + 1)));
-                var holds = new ReadingChoice(stock).Holding(Taught.Of(rung));
+                var holds = new ReadingChoice(stock).Holding(rung.Adds);
                 var count = stock.Sentences.Readable(judge, x => x.Word is { } word && holds(word), _ => false).Count(x => x.Targets > 0);
                 if (count < 4)
                 {
@@ -73,9 +74,9 @@ public class SchoolSentenceTests
     [Fact]
     public void A_school_of_its_own_words_reads_sentences_with_them()
     {
-        var own = OwnWord.TryRead("Zib", "z:z i:i b:b", "4-5", "Zib sat on a mat.", World.Lexicon.Find, _ => false, out _)!;
+        var own = OwnWord.TryRead("Zib", "z:z i:i b:b", "4-5", "Zib sat on a mat.", World.Lexicon.Find, World.Gate, out _)!;
         var stock = new WordStock(
-            new ReadingRules(new WordNeeds(new SchoolWords(World.Lexicon, Core.Sounds.Accent.SouthernBritish, [own])), WeakVowels.Lenient, World.Estuary),
+            new ReadingRules(new WordRows(new SchoolWords(World.Lexicon, Core.Sounds.Accent.SouthernBritish, [own])), WeakVowels.Lenient, World.Estuary),
             World.Sentences, World.Spoken.With([own]));
         var judge = new Judge(new TaughtSet(stock.Rules, [], []).With(World.Estuary.Rungs.Take(60)));
         Assert.Contains(stock.Sentences.Readable(judge, _ => false, _ => false), x => x.Sentence.Text == "Zib sat on a mat.");

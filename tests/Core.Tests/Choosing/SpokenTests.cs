@@ -23,7 +23,7 @@ public class SpokenTests
             var unlocking = new Unlocking(ladder, stock.Rules);
             var widest = new WordShape(
                 ladder.Sections.Max(x => x.Shape.Boxes), ladder.Sections.Max(x => x.Shape.Together), ladder.Sections.Max(x => x.Shape.Syllables));
-            Assert.Empty(stock.Offered.Where(x => unlocking.PlaceOf(x.Word.Rank) != Unlocking.Never && stock.Rules.Needs.Fits(x.Row, widest))
+            Assert.Empty(stock.Offered.Where(x => unlocking.PlaceOf(x.Word.Rank) != Unlocking.Never && stock.Rules.Rows.Fits(x.Row, widest))
                 .Select(x => x.Word.Key).Where(x => World.Spoken.Find(x) is null).Take(20));
         }
     }

@@ -87,25 +87,23 @@ public class LadderEditTests
     [Theory]
     [InlineData("adds")]
     [InlineData("days")]
-    [InlineData("endings")]
     [InlineData("trickyWords")]
-    [InlineData("correspondences")]
+    [InlineData("twice")]
     [InlineData("notes")]
     [InlineData("id")]
     public void A_rung_that_is_not_whole_is_refused_by_field(string field)
     {
-        var rung = new Rung { Id = "x", Correspondences = [Correspondence.Parse("sh:sh")] };
+        var rung = new Rung { Id = "x", Adds = [Teachable.Of(Correspondence.Parse("sh:sh"))] };
         rung = field switch
         {
-            "adds" => rung with { Correspondences = [] },
+            "adds" => rung with { Adds = [] },
             "days" => rung with { Days = 0 },
-            "endings" => rung with { Endings = ["ness"] },
             "trickyWords" => rung with { TrickyWords = ["<b>"] },
-            "correspondences" => rung with { Correspondences = [rung.Correspondences[0], rung.Correspondences[0]] },
+            "twice" => rung with { Adds = [rung.Adds[0], rung.Adds[0]] },
             "notes" => rung with { Notes = new string('x', 3000) },
             _ => rung with { Id = "" },
         };
-        Assert.Equal(field, Ladder.Check(rung).First().Field);
+        Assert.Equal(field == "twice" ? "adds" : field, Ladder.Check(rung).First().Field);
     }
 
     [Fact]
@@ -121,7 +119,7 @@ public class LadderEditTests
     public void An_ending_before_what_it_is_made_of_and_an_alternative_before_the_first_spelling_are_told()
     {
         var wrong = World.LadderOf("i:i -ing n:n ng:ng eigh:ai ai:ai");
-        Assert.Equal([("-ing", "ng:ng"), ("eigh-ai", "ai:ai")], World.Needs.Unmet(wrong).Select(x => (wrong.Rungs.Single(r => r.Id == x.RungId).Endings.Count > 0 ? "-ing" : "eigh-ai", x.Needs)));
+        Assert.Equal([("-ing", "ng:ng"), ("eigh-ai", "ai:ai")], World.Needs.Unmet(wrong).Select(x => (wrong.Rungs.Single(r => r.Id == x.RungId).Adds[0].Kind == TeachableKind.Ending ? "-ing" : "eigh-ai", x.Needs)));
         Assert.Empty(World.Needs.Unmet(World.LadderOf("i:i n:n ng:ng -ing ai:ai eigh:ai")));
     }
 

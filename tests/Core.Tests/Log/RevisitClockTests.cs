@@ -1,3 +1,4 @@
+using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Calendar;
 using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Lessons;
@@ -91,9 +92,9 @@ public class RevisitClockTests
         for (var day = 0; day < World.Year.SchoolDays.Count; day++)
         {
             var date = World.Year.SchoolDays[day];
-            var fitting = RevisitPart.Fitting(new RevisitClock(new GroupLog(entries), World.Year, rules).Due(date), Lesson.UsualMinutes);
+            var fitting = RevisitPart.Fitting(new RevisitClock(new GroupLog(entries), World.Year, rules).Due(date), ClassConventions.Usual.LessonMinutes);
             var rung = World.Year.Pattern.On(date) == DayUse.New && next < World.Estuary.Rungs.Count ? World.Estuary.Rungs[next++] : new Rung { Id = "" };
-            foreach (var item in RevisitClock.Of(Core.Reading.Taught.Of(rung), rung.TrickyWords, rules).Concat(fitting.Select(x => x.Item)))
+            foreach (var item in RevisitClock.Of(rung.Adds, rung.TrickyWords, rules).Concat(fitting.Select(x => x.Item)))
             {
                 if (item.Track != RevisitTrack.Tricky && seenOn.TryGetValue(item, out var before))
                 {

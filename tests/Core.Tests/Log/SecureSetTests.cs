@@ -24,7 +24,7 @@ public class SecureSetTests
     public void A_stumble_starts_the_count_again()
     {
         var entries = World.LogOf(Six.Rungs).ToList();
-        var shaky = RevisitClock.Of([new Taught(Correspondence.Parse("a:a"))], [], World.South.Rules).ToList();
+        var shaky = RevisitClock.Of([Teachable.Of(Correspondence.Parse("a:a"))], [], World.South.Rules).ToList();
         entries[5] = World.Entry(6, World.Year.SchoolDays[5], Six.Rungs[5], shaky: shaky);
         var log = new GroupLog(entries);
         Assert.False(Reads(log, 12, "at"));

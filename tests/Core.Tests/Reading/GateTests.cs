@@ -1,3 +1,4 @@
+using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Reading;
 using BoldLadder.Core.Sounds;
 using BoldLadder.Core.Words;
@@ -46,9 +47,9 @@ public class GateTests
     public void A_school_may_take_the_buzz_of_a_plural_with_its_s()
     {
         var ladder = World.LadderOf("s:s d:d o:o g:g -s");
-        var needs = new WordNeeds(new SchoolWords(World.Lexicon, Accent.SouthernBritish), LadderUnits.Of(ladder));
-        var early = new ReadingRules(needs, WeakVowels.Lenient, ladder, plurals: Plurals.Early);
-        var late = new ReadingRules(needs, WeakVowels.Lenient, ladder);
+        var rows = new WordRows(new SchoolWords(World.Lexicon, Accent.SouthernBritish), LadderUnits.Of(ladder));
+        var early = new ReadingRules(rows, WeakVowels.Lenient, ladder, plurals: Plurals.Early);
+        var late = new ReadingRules(rows, WeakVowels.Lenient, ladder);
         Assert.Equal("readable", new Judge(new TaughtSet(early, [], []).With(ladder.Rungs.Take(4))).Of("dogs").Key);
         Assert.Equal("not-yet", new Judge(new TaughtSet(late, [], []).With(ladder.Rungs.Take(4))).Of("dogs").Key);
     }
@@ -80,7 +81,7 @@ public class GateTests
                 var rules = World.Rules(accent, ladder: ladder);
                 var judge = new Judge(new TaughtSet(rules, [], []).With(ladder.Rungs));
                 var early = World.Lexicon.Words.Where(x => x is { Familiarity: Familiarity.AtFourOrFive, Suitability: Suitability.Fine, Key.Length: <= 4 } && x.Key == x.Spelling
-                    && rules.Needs.Words.OwnSpelling(x)).ToList();
+                    && rules.Rows.Words.OwnSpelling(x)).ToList();
                 Assert.True(early.Count(judge.IsReadable) > 0.85 * early.Count, $"{accent.Id}: {early.Count(judge.IsReadable)} of {early.Count}");
             });
         }

@@ -1,3 +1,4 @@
+using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Reading;
 using BoldLadder.Core.Sounds;
@@ -116,12 +117,12 @@ public class VerdictTests
     public void The_quick_way_and_the_whole_verdict_agree()
     {
         var judge = new Judge(new TaughtSet(World.South.Rules, [], []).With(World.Estuary.Rungs.Take(60)));
-        var readable = new ulong[(World.South.Rules.Needs.Rows + 63) / 64];
-        World.South.Rules.Needs.AllCovered(judge.Taught.Bits, readable);
+        var readable = new ulong[(World.South.Rules.Rows.Count + 63) / 64];
+        World.South.Rules.Rows.AllCovered(judge.Taught.Bits, readable);
         foreach (var word in World.Lexicon.Words)
         {
             var verdict = judge.Of(word);
-            var (first, end) = World.South.Rules.Needs.RowsOf(word.Rank);
+            var (first, end) = World.South.Rules.Rows.RowsOf(word.Rank);
             var any = Enumerable.Range(first, end - first).Any(row => (readable[row >> 6] >> (row & 63) & 1) == 1);
             Assert.Equal(judge.IsReadable(word), any);
             Assert.Equal(verdict.Legal, judge.IsLegal(word.Key));
@@ -135,11 +136,11 @@ public class VerdictTests
         var evidence = new SpellingEvidence(South);
         var rain = World.South.Words.Find("rain")!.Readings[0];
         Assert.False(new SpellingFairness(judge.Taught, evidence, []).Of(rain, null, 0).Fair);
-        Assert.True(new SpellingFairness(judge.Taught, evidence, [new Taught(Correspondence.Parse("ai:ai"))]).Of(rain, null, 0).Fair);
+        Assert.True(new SpellingFairness(judge.Taught, evidence, [Teachable.Of(Correspondence.Parse("ai:ai"))]).Of(rain, null, 0).Fair);
         Assert.True(new SpellingFairness(judge.Taught, evidence, []).Of(rain, null, 3).Fair);
         var needed = World.South.Words.Find("needed")!;
         Assert.False(new SpellingFairness(World.JudgeOf(South, "n:n ee:ee d:d e:e i:i").Taught, evidence, []).Of(needed.Readings[0], needed.Word.Ended, 0).Fair);
-        Assert.True(new SpellingFairness(World.JudgeOf(South, "n:n ee:ee d:d e:e i:i").Taught, evidence, [new Taught(Ending: "ed")]).Of(needed.Readings[0], needed.Word.Ended, 0).Fair, "the ending is announced");
+        Assert.True(new SpellingFairness(World.JudgeOf(South, "n:n ee:ee d:d e:e i:i").Taught, evidence, [Teachable.OfEnding("ed")]).Of(needed.Readings[0], needed.Word.Ended, 0).Fair, "the ending is announced");
         var pay = World.South.Words.Find("play")!.Readings[0];
         Assert.True(new SpellingFairness(judge.Taught, evidence, []).Of(pay, null, 0).Fair, "ay is the best bet at the end");
     }

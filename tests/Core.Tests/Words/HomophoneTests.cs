@@ -53,7 +53,7 @@ public class HomophoneTests
         {
             var words = new SchoolWords(World.Lexicon, accent);
             var canonical = accent.Canonical();
-            var slow = words.Words.SelectMany(w => words.Of(w).Readings.Select(r => (Word: w, Heard: string.Join(' ', r.Phonemes.Select(p => canonical[p.Index])))))
+            var slow = words.Words.SelectMany(w => FullForms(words.Of(w).Readings).Select(r => (Word: w, Heard: string.Join(' ', r.Phonemes.Select(p => canonical[p.Index])))))
                 .Distinct().GroupBy(x => x.Heard).Where(x => x.Select(w => w.Word).Distinct().Count() > 1)
                 .Select(x => string.Join(' ', x.Select(w => w.Word.Key).Distinct().Order(StringComparer.Ordinal))).Order(StringComparer.Ordinal);
             var quick = new Homophones(words).Sets().Select(x => string.Join(' ', x.Select(w => w.Key).Order(StringComparer.Ordinal))).Order(StringComparer.Ordinal);
@@ -65,7 +65,9 @@ public class HomophoneTests
     public void A_word_is_never_its_own_sound_alike_and_what_sounds_alike_does_so_both_ways()
     {
         var homophones = World.South.Homophones;
-        foreach (var word in World.Lexicon.Words.Take(3000))
+        Assert.Contains(World.Lexicon.Find("beech"), homophones.Of(World.Lexicon.Find("beach")!));
+        Assert.Contains(World.Lexicon.Find("beach"), homophones.Of(World.Lexicon.Find("beech")!));
+        foreach (var word in World.Lexicon.Words.Where(x => x.Suitability != Suitability.Unsuitable && World.South.Words.OwnSpelling(x)))
         {
             foreach (var alike in homophones.Of(word))
             {
@@ -74,4 +76,8 @@ public class HomophoneTests
             }
         }
     }
+
+    // A word as it is said by itself: without the forms that only running speech has.
+    private static IEnumerable<Segmentation> FullForms(IReadOnlyList<Segmentation> readings) => readings.Where(x => !readings.Any(full => full != x
+        && x.IsSpokenFormOf(full) && x.Phonemes.Count(p => p.Key == "schwa") > full.Phonemes.Count(p => p.Key == "schwa")));
 }

@@ -52,7 +52,7 @@ public class SegmentationTests
         {
             foreach (var reading in Accent.All.SelectMany(x => World.Lexicon.Readings(word, x)))
             {
-                Assert.Equal(Enumerable.Range(0, word.Key.Length), reading.Segments.SelectMany(x => x.Letters).Order());
+                Assert.Equal(Enumerable.Range(0, word.Key.Length).Where(i => char.IsAsciiLetter(word.Key[i])), reading.Segments.SelectMany(x => x.Letters).Order());
             }
         }
     }

@@ -17,6 +17,10 @@ export class Problem extends Error {
   }
 }
 
+/** True when nobody could take the request: the server or its database is not there, or busy. */
+export const isAway = (problem: Error) =>
+  problem instanceof Problem && [0, 502, 503, 504].includes(problem.status);
+
 interface Answer<T> {
   data?: T;
   error?: unknown;

@@ -52,6 +52,15 @@ export interface paths {
                         "application/problem+json": components["schemas"]["ProblemDetails"];
                     };
                 };
+                /** @description Service Unavailable */
+                503: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
             };
         };
         put?: never;
@@ -105,6 +114,15 @@ export interface paths {
                 };
                 /** @description Too Many Requests */
                 429: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Service Unavailable */
+                503: {
                     headers: {
                         [name: string]: unknown;
                     };
@@ -166,6 +184,15 @@ export interface paths {
                         "application/problem+json": components["schemas"]["ProblemDetails"];
                     };
                 };
+                /** @description Service Unavailable */
+                503: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
             };
         };
         put?: never;
@@ -215,6 +242,15 @@ export interface paths {
                 };
                 /** @description Too Many Requests */
                 429: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Service Unavailable */
+                503: {
                     headers: {
                         [name: string]: unknown;
                     };
@@ -282,6 +318,15 @@ export interface paths {
                         "application/problem+json": components["schemas"]["ProblemDetails"];
                     };
                 };
+                /** @description Service Unavailable */
+                503: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
             };
         };
         delete?: never;
@@ -333,6 +378,15 @@ export interface paths {
                 };
                 /** @description Too Many Requests */
                 429: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Service Unavailable */
+                503: {
                     headers: {
                         [name: string]: unknown;
                     };
@@ -398,6 +452,15 @@ export interface paths {
                         "application/problem+json": components["schemas"]["ProblemDetails"];
                     };
                 };
+                /** @description Service Unavailable */
+                503: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
             };
         };
         delete?: never;
@@ -449,6 +512,15 @@ export interface paths {
                 };
                 /** @description Too Many Requests */
                 429: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Service Unavailable */
+                503: {
                     headers: {
                         [name: string]: unknown;
                     };
@@ -514,6 +586,15 @@ export interface paths {
                         "application/problem+json": components["schemas"]["ProblemDetails"];
                     };
                 };
+                /** @description Service Unavailable */
+                503: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
             };
         };
         delete?: never;
@@ -561,6 +642,15 @@ export interface paths {
                 };
                 /** @description Too Many Requests */
                 429: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Service Unavailable */
+                503: {
                     headers: {
                         [name: string]: unknown;
                     };
@@ -626,6 +716,15 @@ export interface paths {
                         "application/problem+json": components["schemas"]["ProblemDetails"];
                     };
                 };
+                /** @description Service Unavailable */
+                503: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
             };
         };
         put?: never;
@@ -679,6 +778,15 @@ export interface paths {
                 };
                 /** @description Too Many Requests */
                 429: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Service Unavailable */
+                503: {
                     headers: {
                         [name: string]: unknown;
                     };
@@ -1056,6 +1164,44 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/schools/{schoolId}/ladders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The school's ladders, with the groups that are taught by each. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LadderSummary"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/schools/{schoolId}/needs": {
         parameters: {
             query?: never;
@@ -1113,6 +1259,199 @@ export interface paths {
                 };
                 /** @description Bad Request */
                 400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schools/{schoolId}/conventions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How the school does it: its own choices, and all of them. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ConventionsView"];
+                    };
+                };
+            };
+        };
+        /** Change how the school does it. */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ConventionsRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ConventionsView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schools/{schoolId}/groups/{groupId}/conventions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How a group does it, where it differs from its school. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                    groupId: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ConventionsView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        /** Change how a group does it. */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                    groupId: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ConventionsRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ConventionsView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
                     headers: {
                         [name: string]: unknown;
                     };
@@ -1208,6 +1547,7 @@ export interface paths {
                     fewest?: number;
                     most?: number;
                     turn?: number;
+                    all?: boolean;
                     asIf?: string;
                 };
                 header?: never;
@@ -1248,6 +1588,15 @@ export interface paths {
                 };
                 /** @description Too Many Requests */
                 429: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Service Unavailable */
+                503: {
                     headers: {
                         [name: string]: unknown;
                     };
@@ -1379,7 +1728,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["OwnWordView"][];
+                        "application/json": components["schemas"]["OwnWordsView"];
                     };
                 };
             };
@@ -1506,6 +1855,15 @@ export interface paths {
                         "application/problem+json": components["schemas"]["ProblemDetails"];
                     };
                 };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
             };
         };
         post?: never;
@@ -1515,23 +1873,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/schools/{schoolId}/groups/{groupId}/ladder": {
+    "/api/schools/{schoolId}/ladders/{ladderId}": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** The draft of the group's ladder with all figures. */
+        /** The draft of a ladder with all figures, beside a group if one is named. */
         get: {
             parameters: {
                 query?: {
+                    groupId?: string;
                     asIf?: string;
                 };
                 header?: never;
                 path: {
                     schoolId: string;
-                    groupId: string;
+                    ladderId: string;
                 };
                 cookie?: never;
             };
@@ -1544,6 +1903,15 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["LadderView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
                     };
                 };
                 /** @description Not Found */
@@ -1565,7 +1933,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/schools/{schoolId}/groups/{groupId}/ladder/rungs/{rungId}": {
+    "/api/schools/{schoolId}/ladders/{ladderId}/rungs/{rungId}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1576,12 +1944,13 @@ export interface paths {
         get: {
             parameters: {
                 query?: {
+                    groupId?: string;
                     asIf?: string;
                 };
                 header?: never;
                 path: {
                     schoolId: string;
-                    groupId: string;
+                    ladderId: string;
                     rungId: string;
                 };
                 cookie?: never;
@@ -1597,6 +1966,15 @@ export interface paths {
                         "application/json": components["schemas"]["RungWordsView"];
                     };
                 };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
                 /** @description Not Found */
                 404: {
                     headers: {
@@ -1616,7 +1994,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/schools/{schoolId}/groups/{groupId}/ladder/edits": {
+    "/api/schools/{schoolId}/ladders/{ladderId}/edits": {
         parameters: {
             query?: never;
             header?: never;
@@ -1625,14 +2003,16 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Move, add, edit or remove a rung. */
+        /** Move, add, edit or remove a rung; rename, add, shape or remove a section; rename the ladder, or put another in its place. */
         post: {
             parameters: {
-                query?: never;
+                query?: {
+                    groupId?: string;
+                };
                 header?: never;
                 path: {
                     schoolId: string;
-                    groupId: string;
+                    ladderId: string;
                 };
                 cookie?: never;
             };
@@ -1686,7 +2066,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/schools/{schoolId}/groups/{groupId}/ladder/undo": {
+    "/api/schools/{schoolId}/ladders/{ladderId}/undo": {
         parameters: {
             query?: never;
             header?: never;
@@ -1698,11 +2078,13 @@ export interface paths {
         /** Take back the last edit. */
         post: {
             parameters: {
-                query?: never;
+                query?: {
+                    groupId?: string;
+                };
                 header?: never;
                 path: {
                     schoolId: string;
-                    groupId: string;
+                    ladderId: string;
                 };
                 cookie?: never;
             };
@@ -1756,7 +2138,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/schools/{schoolId}/groups/{groupId}/ladder/publish": {
+    "/api/schools/{schoolId}/ladders/{ladderId}/publish": {
         parameters: {
             query?: never;
             header?: never;
@@ -1768,11 +2150,13 @@ export interface paths {
         /** Let lessons follow the draft from now on. */
         post: {
             parameters: {
-                query?: never;
+                query?: {
+                    groupId?: string;
+                };
                 header?: never;
                 path: {
                     schoolId: string;
-                    groupId: string;
+                    ladderId: string;
                 };
                 cookie?: never;
             };
@@ -1789,6 +2173,15 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["LadderView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
                     };
                 };
                 /** @description Not Found */
@@ -1882,12 +2275,47 @@ export interface components {
             to: null | string;
             said: string;
         };
+        ClassConventions: {
+            weakVowels: components["schemas"]["WeakVowels"];
+            plurals: components["schemas"]["Plurals"];
+            /** Format: int32 */
+            lessonMinutes: number;
+            /** Format: int32 */
+            madeUpFromSection: number;
+            shortA: boolean;
+            terms: components["schemas"]["Terms"];
+        };
+        ConventionsDocument: {
+            weakVowels?: null | components["schemas"]["WeakVowels"];
+            plurals?: null | components["schemas"]["Plurals"];
+            /** Format: int32 */
+            lessonMinutes?: null | number;
+            /** Format: int32 */
+            madeUpFromSection?: null | number;
+            shortA?: null | boolean;
+            terms?: null | components["schemas"]["TermsDocument"];
+        };
+        ConventionsRequest: {
+            /** Format: int32 */
+            revision: number;
+            conventions: components["schemas"]["ConventionsDocument"];
+        };
+        ConventionsView: {
+            /** Format: int32 */
+            revision: number;
+            own: components["schemas"]["ConventionsDocument"];
+            whole: components["schemas"]["ClassConventions"];
+        };
         CsvRequest: {
             csv: string;
+            /** Format: int32 */
+            revision?: null | number;
         };
         CsvTaken: {
             /** Format: int32 */
             words: number;
+            /** Format: int32 */
+            revision: number;
         };
         DraftRevisionRequest: {
             /** Format: int32 */
@@ -1921,6 +2349,8 @@ export interface components {
             /** Format: uuid */
             id: string;
             name: string;
+            /** Format: uuid */
+            ladderId: string;
         };
         GroupWordView: {
             spelling: string;
@@ -1957,12 +2387,23 @@ export interface components {
             reason: string;
             spoken: string;
         };
-        LadderEditDocument: components["schemas"]["LadderEditDocumentMove"] | components["schemas"]["LadderEditDocumentMoveBy"] | components["schemas"]["LadderEditDocumentMoveTo"] | components["schemas"]["LadderEditDocumentAdd"] | components["schemas"]["LadderEditDocumentRemove"] | components["schemas"]["LadderEditDocumentReplace"];
+        LadderDocument: {
+            name: string;
+            sections: components["schemas"]["SectionDocument"][];
+        };
+        LadderEditDocument: components["schemas"]["LadderEditDocumentMove"] | components["schemas"]["LadderEditDocumentMoveBy"] | components["schemas"]["LadderEditDocumentMoveTo"] | components["schemas"]["LadderEditDocumentAdd"] | components["schemas"]["LadderEditDocumentRemove"] | components["schemas"]["LadderEditDocumentReplace"] | components["schemas"]["LadderEditDocumentRename"] | components["schemas"]["LadderEditDocumentSection"] | components["schemas"]["LadderEditDocumentAddSection"] | components["schemas"]["LadderEditDocumentRemoveSection"] | components["schemas"]["LadderEditDocumentWhole"];
         LadderEditDocumentAdd: {
             /** @enum {string} */
             kind?: "add";
             rung: components["schemas"]["RungDocument"];
             sectionId: string;
+            /** Format: int32 */
+            at: number;
+        };
+        LadderEditDocumentAddSection: {
+            /** @enum {string} */
+            kind?: "addSection";
+            newSection: components["schemas"]["SectionDocument"];
             /** Format: int32 */
             at: number;
         };
@@ -1993,15 +2434,43 @@ export interface components {
             kind?: "remove";
             rungId: string;
         };
+        LadderEditDocumentRemoveSection: {
+            /** @enum {string} */
+            kind?: "removeSection";
+            sectionId: string;
+        };
+        LadderEditDocumentRename: {
+            /** @enum {string} */
+            kind?: "rename";
+            name: string;
+        };
         LadderEditDocumentReplace: {
             /** @enum {string} */
             kind?: "replace";
             rung: components["schemas"]["RungDocument"];
         };
+        LadderEditDocumentSection: {
+            /** @enum {string} */
+            kind?: "section";
+            sectionId: string;
+            name: string;
+            shape: components["schemas"]["WordShape"];
+        };
+        LadderEditDocumentWhole: {
+            /** @enum {string} */
+            kind?: "whole";
+            ladder: components["schemas"]["LadderDocument"];
+        };
         LadderEditRequest: {
             /** Format: int32 */
             revision: number;
             edit: components["schemas"]["LadderEditDocument"];
+        };
+        LadderSummary: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            groups: string[];
         };
         LadderView: {
             /** Format: uuid */
@@ -2129,6 +2598,7 @@ export interface components {
             verdict: string;
             reason: string;
             like: null | string;
+            notes: string[];
         };
         MadeView: {
             /** Format: int32 */
@@ -2160,10 +2630,14 @@ export interface components {
         };
         NeedsRequest: {
             text: null | string;
+            /** Format: int32 */
+            revision: number;
         };
         NeedsView: {
             text: string;
             own: boolean;
+            /** Format: int32 */
+            revision: number;
         };
         OutcomeRequest: {
             /** Format: int32 */
@@ -2182,6 +2656,11 @@ export interface components {
             familiarity: string;
             spoken: string;
             added: boolean;
+        };
+        OwnWordsView: {
+            /** Format: int32 */
+            revision: number;
+            words: components["schemas"]["OwnWordView"][];
         };
         PairView: {
             one: string;
@@ -2230,6 +2709,8 @@ export interface components {
             share: number;
             exceptions: string[];
         };
+        /** @enum {unknown} */
+        Plurals: "ownRung" | "early" | null;
         ProblemDetails: {
             type?: null | string;
             title?: null | string;
@@ -2279,18 +2760,14 @@ export interface components {
         RungDocument: {
             id: string;
             kind: components["schemas"]["RungKind"];
-            correspondences: string[];
+            adds: components["schemas"]["TeachableDocument"][];
             trickyWords: string[];
-            endings: string[];
-            structures: components["schemas"]["TaughtStructure"][];
             keyword: string;
             sayIt: string;
             writeIt: string;
             notes: string;
             /** Format: int32 */
             days: number;
-            rimeUnits?: null | string[];
-            clusters?: null | string[];
         };
         /** @enum {unknown} */
         RungKind: "teach" | "contrast" | "consolidation" | "check";
@@ -2335,6 +2812,12 @@ export interface components {
             today: string;
             groups: components["schemas"]["GroupSummary"][];
         };
+        SectionDocument: {
+            id: string;
+            name: string;
+            shape: components["schemas"]["WordShape"];
+            rungs: components["schemas"]["RungDocument"][];
+        };
         SectionView: {
             id: string;
             name: string;
@@ -2353,6 +2836,10 @@ export interface components {
             together: number;
             /** Format: int32 */
             syllables: number;
+        };
+        SoundAlikeView: {
+            word: string;
+            familiarity: string;
         };
         SoundChoice: {
             key: string;
@@ -2403,13 +2890,25 @@ export interface components {
             name: string;
             rungs: components["schemas"]["StripRung"][];
         };
+        TeachableDocument: {
+            kind: components["schemas"]["TeachableKind"];
+            key: string;
+        };
         /** @enum {unknown} */
-        TaughtStructure: "pairAtEnd" | "pairAtStart" | "threeTogether" | "twoSyllables" | "threeSyllables";
+        TeachableKind: "correspondence" | "ending" | "structure" | "rimeUnit" | "cluster";
         Teaching: {
             sayIt: string;
             writeIt: string;
             keyword: string;
             notes: string;
+        };
+        Terms: {
+            trickyWord: string;
+            madeUpWord: string;
+        };
+        TermsDocument: {
+            trickyWord: string;
+            madeUpWord: string;
         };
         /** @enum {unknown} */
         Thinness: "enough" | "byPlace" | "byNature" | "opening";
@@ -2433,6 +2932,8 @@ export interface components {
             weakVowels?: null | string;
             trickyTaught?: null | string[];
         };
+        /** @enum {unknown} */
+        WeakVowels: "strict" | "lenient" | null;
         WordAnswer: {
             spelling: string;
             accent: string;
@@ -2446,6 +2947,16 @@ export interface components {
             suitability: string;
             homophones: string[];
             spokenSentence: null | string;
+            soundAlikes: components["schemas"]["SoundAlikeView"][];
+        };
+        WordShape: {
+            /** Format: int32 */
+            boxes?: number;
+            /** Format: int32 */
+            together?: number;
+            /** Format: int32 */
+            syllables?: number;
+            isSensible?: boolean;
         };
         WordView: {
             spelling: string;
@@ -2484,6 +2995,10 @@ export type ChainOutcome = components['schemas']['ChainOutcome'];
 export type ChainPlace = components['schemas']['ChainPlace'];
 export type ChainRequest = components['schemas']['ChainRequest'];
 export type ChainWordView = components['schemas']['ChainWordView'];
+export type ClassConventions = components['schemas']['ClassConventions'];
+export type ConventionsDocument = components['schemas']['ConventionsDocument'];
+export type ConventionsRequest = components['schemas']['ConventionsRequest'];
+export type ConventionsView = components['schemas']['ConventionsView'];
 export type CsvRequest = components['schemas']['CsvRequest'];
 export type CsvTaken = components['schemas']['CsvTaken'];
 export type DraftRevisionRequest = components['schemas']['DraftRevisionRequest'];
@@ -2497,14 +3012,21 @@ export type HeavyWeek = components['schemas']['HeavyWeek'];
 export type HomophoneSet = components['schemas']['HomophoneSet'];
 export type ItemKind = components['schemas']['ItemKind'];
 export type ItemView = components['schemas']['ItemView'];
+export type LadderDocument = components['schemas']['LadderDocument'];
 export type LadderEditDocument = components['schemas']['LadderEditDocument'];
 export type LadderEditDocumentAdd = components['schemas']['LadderEditDocumentAdd'];
+export type LadderEditDocumentAddSection = components['schemas']['LadderEditDocumentAddSection'];
 export type LadderEditDocumentMove = components['schemas']['LadderEditDocumentMove'];
 export type LadderEditDocumentMoveBy = components['schemas']['LadderEditDocumentMoveBy'];
 export type LadderEditDocumentMoveTo = components['schemas']['LadderEditDocumentMoveTo'];
 export type LadderEditDocumentRemove = components['schemas']['LadderEditDocumentRemove'];
+export type LadderEditDocumentRemoveSection = components['schemas']['LadderEditDocumentRemoveSection'];
+export type LadderEditDocumentRename = components['schemas']['LadderEditDocumentRename'];
 export type LadderEditDocumentReplace = components['schemas']['LadderEditDocumentReplace'];
+export type LadderEditDocumentSection = components['schemas']['LadderEditDocumentSection'];
+export type LadderEditDocumentWhole = components['schemas']['LadderEditDocumentWhole'];
 export type LadderEditRequest = components['schemas']['LadderEditRequest'];
+export type LadderSummary = components['schemas']['LadderSummary'];
 export type LadderView = components['schemas']['LadderView'];
 export type LessonChange = components['schemas']['LessonChange'];
 export type LessonEditRequest = components['schemas']['LessonEditRequest'];
@@ -2524,11 +3046,13 @@ export type NeedsView = components['schemas']['NeedsView'];
 export type OutcomeRequest = components['schemas']['OutcomeRequest'];
 export type OwnWordRequest = components['schemas']['OwnWordRequest'];
 export type OwnWordView = components['schemas']['OwnWordView'];
+export type OwnWordsView = components['schemas']['OwnWordsView'];
 export type PairView = components['schemas']['PairView'];
 export type PairsRequest = components['schemas']['PairsRequest'];
 export type PartView = components['schemas']['PartView'];
 export type PieceView = components['schemas']['PieceView'];
 export type PlaceEvidence = components['schemas']['PlaceEvidence'];
+export type Plurals = components['schemas']['Plurals'];
 export type ProblemDetails = components['schemas']['ProblemDetails'];
 export type PronunciationView = components['schemas']['PronunciationView'];
 export type Release = components['schemas']['Release'];
@@ -2541,9 +3065,11 @@ export type RungView = components['schemas']['RungView'];
 export type RungWordsView = components['schemas']['RungWordsView'];
 export type SchoolSummary = components['schemas']['SchoolSummary'];
 export type SchoolView = components['schemas']['SchoolView'];
+export type SectionDocument = components['schemas']['SectionDocument'];
 export type SectionView = components['schemas']['SectionView'];
 export type SegmentView = components['schemas']['SegmentView'];
 export type ShapeView = components['schemas']['ShapeView'];
+export type SoundAlikeView = components['schemas']['SoundAlikeView'];
 export type SoundChoice = components['schemas']['SoundChoice'];
 export type SoundSpellings = components['schemas']['SoundSpellings'];
 export type SoundsView = components['schemas']['SoundsView'];
@@ -2553,14 +3079,19 @@ export type StaleView = components['schemas']['StaleView'];
 export type Strip = components['schemas']['Strip'];
 export type StripRung = components['schemas']['StripRung'];
 export type StripSection = components['schemas']['StripSection'];
-export type TaughtStructure = components['schemas']['TaughtStructure'];
+export type TeachableDocument = components['schemas']['TeachableDocument'];
+export type TeachableKind = components['schemas']['TeachableKind'];
 export type Teaching = components['schemas']['Teaching'];
+export type Terms = components['schemas']['Terms'];
+export type TermsDocument = components['schemas']['TermsDocument'];
 export type Thinness = components['schemas']['Thinness'];
 export type TrickyStanding = components['schemas']['TrickyStanding'];
 export type TrickyView = components['schemas']['TrickyView'];
 export type VerdictView = components['schemas']['VerdictView'];
 export type VerdictsRequest = components['schemas']['VerdictsRequest'];
+export type WeakVowels = components['schemas']['WeakVowels'];
 export type WordAnswer = components['schemas']['WordAnswer'];
+export type WordShape = components['schemas']['WordShape'];
 export type WordView = components['schemas']['WordView'];
 export type $defs = Record<string, never>;
 export type operations = Record<string, never>;

@@ -2,11 +2,13 @@ import { useQuery } from '@tanstack/react-query';
 import { lazy, Suspense } from 'react';
 import { Navigate, Route, Routes, useParams } from 'react-router';
 import { api, need } from '../api/client';
+import { Failure, Waiting } from '../shell/States';
+import { useSchool } from '../shell/useSchool';
 import { TodayPage } from '../lessons/TodayPage';
 
 const LadderPage = lazy(() => import('../ladders/LadderPage').then((x) => ({ default: x.LadderPage })));
 
-const WordsPage = lazy(() => import('../lists/WordsPage').then((x) => ({ default: x.WordsPage })));
+const WordsPage = lazy(() => import('../words/WordsPage').then((x) => ({ default: x.WordsPage })));
 
 export function App() {
   return (
@@ -21,10 +23,6 @@ export function App() {
       </Routes>
     </Suspense>
   );
-}
-
-export function Waiting({ what }: { what: string }) {
-  return <p className="waiting">{what} …</p>;
 }
 
 function Nothing() {
@@ -66,26 +64,6 @@ function FirstGroup() {
   ) : (
     <main className="empty">
       <h1>{school.data.name} has no groups yet</h1>
-    </main>
-  );
-}
-
-export function useSchool(schoolId: string) {
-  return useQuery({
-    queryKey: ['school', schoolId],
-    queryFn: () => need(api.GET('/api/schools/{schoolId}', { params: { path: { schoolId } } })),
-    enabled: schoolId !== '',
-  });
-}
-
-export function Failure({ sentence }: { sentence: string }) {
-  return (
-    <main className="empty" role="alert">
-      <h1>That can’t be shown</h1>
-      <p>{sentence}</p>
-      <p>
-        <a href="/">Go to today’s lesson</a>
-      </p>
     </main>
   );
 }

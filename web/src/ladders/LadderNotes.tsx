@@ -1,8 +1,8 @@
 import { Link } from 'react-router';
 import type { LadderView } from '../api/schema';
-import { usePlace } from '../app/place';
+import { usePlace } from '../api/place';
 import { NeedsForm } from './NeedsForm';
-import { OwnWords } from '../words/OwnWords';
+import { OwnWords } from '../word/OwnWords';
 
 /** What a lead wants to know of the whole ladder, when no rung is chosen. */
 export function LadderNotes({ ladder }: { ladder: LadderView }) {

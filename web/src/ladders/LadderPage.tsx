@@ -2,11 +2,12 @@ import { useEffect, useRef, useState } from 'react';
 import { Alert, Button } from 'react-bootstrap';
 import { useNavigate, useParams } from 'react-router';
 import type { LadderView, RungView } from '../api/schema';
-import { Failure, Waiting } from '../app/App';
-import { shortDay } from '../app/dates';
-import { usePlace } from '../app/place';
-import { isTyping, Shell } from '../app/Shell';
-import { shown } from '../words/grapheme';
+import { Failure, Waiting } from '../shell/States';
+import { shortDay } from '../api/dates';
+import { usePlace } from '../api/place';
+import { Saved } from '../shell/Saved';
+import { isTyping, Shell } from '../shell/Shell';
+import { shown } from '../word/grapheme';
 import { LadderNotes } from './LadderNotes';
 import { RungColumn } from './RungColumn';
 import { RungForm, type Draft } from './RungForm';
@@ -76,9 +77,7 @@ export function LadderPage() {
               Undo: {ladder.undo} <kbd>Ctrl Z</kbd>
             </Button>
           )}
-          <span className={failed ? 'saved not-saved' : 'saved'} role="status">
-            {failed ? 'Not saved' : edit.isPending || undo.isPending ? 'Saving …' : 'Saved'}
-          </span>
+          <Saved changes={[edit, undo, publish]} failed={failed !== null} />
         </>
       }
     >
@@ -138,7 +137,7 @@ function LineRow() {
 
 function Row({ view, chosen, onOpen }: { view: RungView; chosen: boolean; onOpen: () => void }) {
   const { rung } = view;
-  const letters = rung.correspondences.length > 0 || rung.endings.length > 0;
+  const letters = rung.adds.some((x) => x.kind === 'correspondence' || x.kind === 'ending');
   return (
     <div
       className={`rung-row ${chosen ? 'chosen' : ''} ${view.passed ? 'passed' : ''}`}

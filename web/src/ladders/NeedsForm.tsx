@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import { api, need } from '../api/client';
-import { usePlace } from '../app/place';
+import { usePlace } from '../api/place';
 
 /** What must come before what on the school's ladders: the shipped list, and the school's own when it changes it. */
 export function NeedsForm() {
@@ -15,7 +15,12 @@ export function NeedsForm() {
   });
   const save = useMutation({
     mutationFn: (x: string) =>
-      need(api.PUT('/api/schools/{schoolId}/needs', { params: { path: { schoolId } }, body: { text: x } })),
+      need(
+        api.PUT('/api/schools/{schoolId}/needs', {
+          params: { path: { schoolId } },
+          body: { text: x, revision: needs.data?.revision ?? 0 },
+        }),
+      ),
     onSuccess: () => {
       setText(undefined);
       return queries.invalidateQueries();

@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import type { LadderView, RungView } from '../api/schema';
-import { fullDay } from '../app/dates';
-import { usePlace } from '../app/place';
-import { shown } from '../words/grapheme';
+import { fullDay } from '../api/dates';
+import { usePlace } from '../api/place';
+import { shown } from '../word/grapheme';
 import { noteOf } from './LadderPage';
 import { draftOf, emptyDraft, type Draft } from './RungForm';
 import { useRung, type useLadder } from './useLadder';
@@ -24,12 +24,16 @@ export function RungColumn({ ladder, view, edit, onForm }: Props) {
   const move = (by: 1 | -1) => edit.mutate({ kind: 'moveBy', rungId: rung.id, by });
   const section = ladder.sections.find((x) => x.rungs.some((r) => r.rung.id === rung.id));
   const at = section?.rungs.findIndex((x) => x.rung.id === rung.id) ?? 0;
+  const parts = rung.adds
+    .filter((x) => x.kind === 'correspondence')
+    .map((x) => x.key)
+    .join(' ');
   return (
     <div className="rung-column">
       <h2 className="dock-text">{shown(view.label)}</h2>
       <p className="facts">
         Rung {view.number}
-        {rung.correspondences.length > 0 && ` · ${rung.correspondences.join(' ')}`}
+        {parts !== '' && ` · ${parts}`}
         {view.passed ? ' · taught' : view.date ? ` · ${fullDay(view.date)}` : ''}
       </p>
       {noteOf(view) && <p className="why">{noteOf(view)}</p>}

@@ -1,7 +1,7 @@
 import { Button, Form } from 'react-bootstrap';
 import { useForm } from 'react-hook-form';
 import { Problem } from '../api/client';
-import type { RungDocument, RungKind, TaughtStructure } from '../api/schema';
+import type { RungDocument, RungKind, TeachableDocument, TeachableKind } from '../api/schema';
 import type { useLadder } from './useLadder';
 
 /** A rung as it is typed. */
@@ -13,7 +13,7 @@ export interface Draft {
   correspondences: string;
   trickyWords: string;
   endings: string;
-  structures: TaughtStructure[];
+  structures: string[];
   rimeUnits: string;
   clusters: string;
   keyword: string;
@@ -23,7 +23,7 @@ export interface Draft {
   days: number;
 }
 
-const STRUCTURES: [TaughtStructure, string][] = [
+const STRUCTURES: [string, string][] = [
   ['pairAtEnd', 'two consonants at the end'],
   ['pairAtStart', 'two consonants at the start'],
   ['threeTogether', 'three consonants together'],
@@ -40,13 +40,22 @@ const runs = (text: string) =>
 
 const words = (text: string) => text.split(/[\s,]+/).filter((x) => x !== '');
 
+const keysOf = (x: RungDocument, kind: TeachableKind) =>
+  x.adds.filter((a) => a.kind === kind).map((a) => a.key);
+
+const things = (kind: TeachableKind, keys: string[]): TeachableDocument[] =>
+  keys.map((key) => ({ kind, key }));
+
 export const draftOf = (x: RungDocument): Draft => ({
   ...x,
-  correspondences: x.correspondences.join(' '),
+  correspondences: keysOf(x, 'correspondence').join(' '),
   trickyWords: x.trickyWords.join(' '),
-  endings: x.endings.map((e) => `-${e}`).join(' '),
-  rimeUnits: (x.rimeUnits ?? []).join(', '),
-  clusters: (x.clusters ?? []).join(', '),
+  endings: keysOf(x, 'ending')
+    .map((e) => `-${e}`)
+    .join(' '),
+  structures: keysOf(x, 'structure'),
+  rimeUnits: keysOf(x, 'rimeUnit').join(', '),
+  clusters: keysOf(x, 'cluster').join(', '),
 });
 
 export const emptyDraft = (): Draft => ({
@@ -79,12 +88,17 @@ export function RungForm({ draft, edit, onDone }: Props) {
     const rung: RungDocument = {
       id: draft.id,
       kind: x.kind,
-      correspondences: words(x.correspondences),
+      adds: [
+        ...things('correspondence', words(x.correspondences)),
+        ...things('rimeUnit', runs(x.rimeUnits)),
+        ...things('cluster', runs(x.clusters)),
+        ...things(
+          'ending',
+          words(x.endings).map((e) => e.replace(/^-/, '')),
+        ),
+        ...things('structure', x.structures),
+      ],
       trickyWords: words(x.trickyWords),
-      endings: words(x.endings).map((e) => e.replace(/^-/, '')),
-      structures: x.structures,
-      rimeUnits: runs(x.rimeUnits),
-      clusters: runs(x.clusters),
       keyword: x.keyword.trim(),
       sayIt: x.sayIt.trim(),
       writeIt: x.writeIt.trim(),
@@ -109,7 +123,7 @@ export function RungForm({ draft, edit, onDone }: Props) {
           size="sm"
           {...form.register('correspondences')}
           placeholder="ea:ee"
-          isInvalid={problem?.field === 'correspondences'}
+          isInvalid={problem?.field === 'adds'}
         />
       </Form.Group>
       <Form.Group controlId="trickyWords">
@@ -127,7 +141,7 @@ export function RungForm({ draft, edit, onDone }: Props) {
           size="sm"
           {...form.register('endings')}
           placeholder="-ing"
-          isInvalid={problem?.field === 'endings'}
+          isInvalid={problem?.field === 'adds'}
         />
       </Form.Group>
       <fieldset>
@@ -149,7 +163,7 @@ export function RungForm({ draft, edit, onDone }: Props) {
           size="sm"
           {...form.register('rimeUnits')}
           placeholder="a:aw ll:l, igh:igh t:t"
-          isInvalid={problem?.field === 'rimeUnits'}
+          isInvalid={problem?.field === 'adds'}
         />
       </Form.Group>
       <Form.Group controlId="clusters">
@@ -158,7 +172,7 @@ export function RungForm({ draft, edit, onDone }: Props) {
           size="sm"
           {...form.register('clusters')}
           placeholder="s:s t:t"
-          isInvalid={problem?.field === 'clusters'}
+          isInvalid={problem?.field === 'adds'}
         />
       </Form.Group>
       <Form.Group controlId="keyword">

@@ -1,25 +1,38 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, need, Problem } from '../api/client';
 import type { LadderEditDocument, LadderView } from '../api/schema';
-import { usePlace } from '../app/place';
+import { usePlace } from '../api/place';
+import { useSchool } from '../shell/useSchool';
+
+/** The ladder that the group is taught by. */
+function useLadderId() {
+  const { schoolId, groupId } = usePlace();
+  return useSchool(schoolId).data?.groups.find((x) => x.id === groupId)?.ladderId;
+}
 
 /** The draft of the ladder with its figures, and the edits on it; every answer is the ladder as it now stands. */
 export function useLadder() {
   const { schoolId, groupId, asIf } = usePlace();
   const queries = useQueryClient();
   const key = ['ladder', schoolId, groupId, asIf];
-  const path = { schoolId, groupId };
+  const ladderId = useLadderId();
+  const params = { path: { schoolId, ladderId: ladderId ?? '' }, query: { groupId } };
   const query = useQuery({
     queryKey: key,
+    enabled: ladderId !== undefined,
     queryFn: () =>
-      need(api.GET('/api/schools/{schoolId}/groups/{groupId}/ladder', { params: { path, query: { asIf } } })),
+      need(
+        api.GET('/api/schools/{schoolId}/ladders/{ladderId}', {
+          params: { ...params, query: { groupId, asIf } },
+        }),
+      ),
   });
   // Read when the edit is sent, not when it is asked for: what was done just before it may still be on its way.
   const now = () => queries.getQueryData<LadderView>(key);
   const revision = () => now()?.revision ?? 0;
   const keep = {
     // One after the other, so that a key pressed three times moves a rung three times.
-    scope: { id: `ladder of ${schoolId}` },
+    scope: { id: `ladder ${ladderId ?? ''}` },
     onSuccess: async (view: LadderView) => {
       queries.setQueryData(key, view);
       // A rung is kept by the ladder's revision, so that one that was removed is not asked for again.
@@ -37,8 +50,8 @@ export function useLadder() {
     ...keep,
     mutationFn: (x: LadderEditDocument) =>
       need(
-        api.POST('/api/schools/{schoolId}/groups/{groupId}/ladder/edits', {
-          params: { path },
+        api.POST('/api/schools/{schoolId}/ladders/{ladderId}/edits', {
+          params,
           body: { revision: revision(), edit: x },
         }),
       ),
@@ -49,8 +62,8 @@ export function useLadder() {
       const ladder = now();
       if (ladder && !ladder.undo) return ladder;
       return need(
-        api.POST('/api/schools/{schoolId}/groups/{groupId}/ladder/undo', {
-          params: { path },
+        api.POST('/api/schools/{schoolId}/ladders/{ladderId}/undo', {
+          params,
           body: { revision: revision() },
         }),
       );
@@ -60,8 +73,8 @@ export function useLadder() {
     ...keep,
     mutationFn: () =>
       need(
-        api.POST('/api/schools/{schoolId}/groups/{groupId}/ladder/publish', {
-          params: { path },
+        api.POST('/api/schools/{schoolId}/ladders/{ladderId}/publish', {
+          params,
           body: { revision: revision() },
         }),
       ),
@@ -72,13 +85,17 @@ export function useLadder() {
 /** A rung with the words behind its figures. */
 export function useRung(rungId: string | undefined, revision: number) {
   const { schoolId, groupId, asIf } = usePlace();
+  const ladderId = useLadderId();
   return useQuery({
     queryKey: ['rung', schoolId, groupId, asIf, rungId, revision],
-    enabled: rungId !== undefined,
+    enabled: rungId !== undefined && ladderId !== undefined,
     queryFn: () =>
       need(
-        api.GET('/api/schools/{schoolId}/groups/{groupId}/ladder/rungs/{rungId}', {
-          params: { path: { schoolId, groupId, rungId: rungId ?? '' }, query: { asIf } },
+        api.GET('/api/schools/{schoolId}/ladders/{ladderId}/rungs/{rungId}', {
+          params: {
+            path: { schoolId, ladderId: ladderId ?? '', rungId: rungId ?? '' },
+            query: { groupId, asIf },
+          },
         }),
       ),
   });

@@ -1,5 +1,5 @@
-import { Word } from '../words/Word';
-import { shown } from '../words/grapheme';
+import { Word } from '../word/Word';
+import { shown } from '../word/grapheme';
 import type { Activity, ItemView } from '../api/schema';
 
 interface Props {

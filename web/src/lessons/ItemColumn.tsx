@@ -2,13 +2,13 @@ import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import { Problem } from '../api/client';
 import type { BlockerView, ItemView, LessonView } from '../api/schema';
-import { AboutWord } from '../words/AboutWord';
-import { Blockers } from '../words/Blockers';
-import { shown } from '../words/grapheme';
-import { SplitForm } from '../words/SplitForm';
-import { useWord } from '../words/useWord';
-import { Verdict } from '../words/Verdict';
-import { Word } from '../words/Word';
+import { AboutWord } from '../word/AboutWord';
+import { Blockers } from '../word/Blockers';
+import { shown } from '../word/grapheme';
+import { SplitForm } from '../word/SplitForm';
+import { useWord } from '../word/useWord';
+import { Verdict } from '../word/Verdict';
+import { Word } from '../word/Word';
 import type { useLesson } from './useLesson';
 
 interface Props {

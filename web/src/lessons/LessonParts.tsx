@@ -1,5 +1,5 @@
 import type { BlockView, ItemView, LessonView, PartView, Release } from '../api/schema';
-import { shown } from '../words/grapheme';
+import { shown } from '../word/grapheme';
 import { Item } from './Item';
 import { ACTIVITIES, minutes, PARTS } from './wording';
 

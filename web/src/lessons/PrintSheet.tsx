@@ -1,8 +1,8 @@
 import type { BlockView, ItemView, LessonView, Release } from '../api/schema';
-import { fullDay } from '../app/dates';
-import { Sheet } from '../app/Sheet';
-import { shown } from '../words/grapheme';
-import { Word } from '../words/Word';
+import { fullDay } from '../api/dates';
+import { Sheet } from '../shell/Sheet';
+import { shown } from '../word/grapheme';
+import { Word } from '../word/Word';
 import { SentenceText } from './Item';
 import { ACTIVITIES, HOW, minutes, PARTS } from './wording';
 

@@ -3,10 +3,11 @@ import { Alert, Button } from 'react-bootstrap';
 import { Link, useParams } from 'react-router';
 import { Problem } from '../api/client';
 import type { ItemView, LessonView, LogOutcome } from '../api/schema';
-import { Failure, Waiting } from '../app/App';
-import { longDay } from '../app/dates';
-import { usePlace } from '../app/place';
-import { isTyping, Shell } from '../app/Shell';
+import { Failure, Waiting } from '../shell/States';
+import { longDay } from '../api/dates';
+import { usePlace } from '../api/place';
+import { Saved } from '../shell/Saved';
+import { isTyping, Shell } from '../shell/Shell';
 import { ItemColumn } from './ItemColumn';
 import { LessonParts } from './LessonParts';
 import { NotesColumn } from './NotesColumn';
@@ -126,15 +127,11 @@ function LessonDesk({ day }: { day: string }) {
                 Undo: {lesson.undo} <kbd>Ctrl Z</kbd>
               </Button>
             )}
-            <span className={shown ? 'saved not-saved' : 'saved'} role="status">
-              {lesson.id === null
-                ? 'Not kept'
-                : shown
-                  ? 'Not saved'
-                  : change.isPending || undo.isPending || say.isPending
-                    ? 'Saving …'
-                    : 'Saved'}
-            </span>
+            <Saved
+              changes={[change, undo, say]}
+              failed={shown !== undefined}
+              instead={lesson.id === null ? 'Not kept' : undefined}
+            />
           </>
         }
       >

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, need, Problem } from '../api/client';
 import type { LessonChange, LessonView, LogOutcome } from '../api/schema';
-import { usePlace } from '../app/place';
+import { usePlace } from '../api/place';
 
 export interface Change {
   change: LessonChange;

@@ -1,8 +1,8 @@
 import { useRef, useState, type KeyboardEvent } from 'react';
 import { useNavigate } from 'react-router';
 import type { Strip } from '../api/schema';
-import { usePlace } from '../app/place';
-import { shown } from '../words/grapheme';
+import { usePlace } from '../api/place';
+import { shown } from '../word/grapheme';
 
 /**
  * The whole ladder at the edge of every screen, bottom to top: rungs that are taught are filled,

@@ -32,6 +32,10 @@ namespace BoldLadder.Server.Storage.Migrations
                         .HasColumnType("uuid")
                         .HasColumnName("id");
 
+                    b.Property<string>("Conventions")
+                        .HasColumnType("jsonb")
+                        .HasColumnName("conventions");
+
                     b.Property<Guid>("LadderId")
                         .HasColumnType("uuid")
                         .HasColumnName("ladder_id");
@@ -45,6 +49,17 @@ namespace BoldLadder.Server.Storage.Migrations
                     b.Property<int>("Position")
                         .HasColumnType("integer")
                         .HasColumnName("position");
+
+                    b.Property<int>("Revision")
+                        .IsConcurrencyToken()
+                        .HasColumnType("integer")
+                        .HasColumnName("revision");
+
+                    b.Property<uint>("Version")
+                        .IsConcurrencyToken()
+                        .ValueGeneratedOnAddOrUpdate()
+                        .HasColumnType("xid")
+                        .HasColumnName("xmin");
 
                     b.HasKey("SchoolId", "Id")
                         .HasName("pk_groups");
@@ -108,6 +123,12 @@ namespace BoldLadder.Server.Storage.Migrations
                         .HasColumnType("jsonb")
                         .HasColumnName("document");
 
+                    b.Property<uint>("Version")
+                        .IsConcurrencyToken()
+                        .ValueGeneratedOnAddOrUpdate()
+                        .HasColumnType("xid")
+                        .HasColumnName("xmin");
+
                     b.HasKey("SchoolId", "LadderId", "Number")
                         .HasName("pk_ladder_revisions");
 
@@ -138,9 +159,11 @@ namespace BoldLadder.Server.Storage.Migrations
                         .HasColumnType("integer")
                         .HasColumnName("published");
 
-                    b.Property<int>("Unpublished")
-                        .HasColumnType("integer")
-                        .HasColumnName("unpublished");
+                    b.Property<uint>("Version")
+                        .IsConcurrencyToken()
+                        .ValueGeneratedOnAddOrUpdate()
+                        .HasColumnType("xid")
+                        .HasColumnName("xmin");
 
                     b.HasKey("SchoolId", "Id")
                         .HasName("pk_ladders");
@@ -192,10 +215,6 @@ namespace BoldLadder.Server.Storage.Migrations
                         .HasColumnType("uuid")
                         .HasColumnName("id");
 
-                    b.Property<int>("CorrectionsRevision")
-                        .HasColumnType("integer")
-                        .HasColumnName("corrections_revision");
-
                     b.Property<DateOnly>("Day")
                         .HasColumnType("date")
                         .HasColumnName("day");
@@ -217,14 +236,10 @@ namespace BoldLadder.Server.Storage.Migrations
                         .HasColumnType("integer")
                         .HasColumnName("ladder_revision");
 
-                    b.Property<string>("Lexicon")
+                    b.Property<string>("MadeFrom")
                         .IsRequired()
                         .HasColumnType("text")
-                        .HasColumnName("lexicon");
-
-                    b.Property<long>("LogPosition")
-                        .HasColumnType("bigint")
-                        .HasColumnName("log_position");
+                        .HasColumnName("made_from");
 
                     b.Property<string>("Outcome")
                         .HasColumnType("text")
@@ -238,6 +253,16 @@ namespace BoldLadder.Server.Storage.Migrations
                     b.Property<int>("Slot")
                         .HasColumnType("integer")
                         .HasColumnName("slot");
+
+                    b.Property<bool>("Touched")
+                        .HasColumnType("boolean")
+                        .HasColumnName("touched");
+
+                    b.Property<uint>("Version")
+                        .IsConcurrencyToken()
+                        .ValueGeneratedOnAddOrUpdate()
+                        .HasColumnType("xid")
+                        .HasColumnName("xmin");
 
                     b.HasKey("SchoolId", "Id")
                         .HasName("pk_lessons");
@@ -288,6 +313,12 @@ namespace BoldLadder.Server.Storage.Migrations
                         .IsRequired()
                         .HasColumnType("text")
                         .HasColumnName("outcome");
+
+                    b.Property<uint>("Version")
+                        .IsConcurrencyToken()
+                        .ValueGeneratedOnAddOrUpdate()
+                        .HasColumnType("xid")
+                        .HasColumnName("xmin");
 
                     b.HasKey("SchoolId", "GroupId", "Position")
                         .HasName("pk_log");
@@ -353,13 +384,9 @@ namespace BoldLadder.Server.Storage.Migrations
                         .HasColumnType("character varying(20)")
                         .HasColumnName("accent");
 
-                    b.Property<int>("CorrectionsRevision")
-                        .HasColumnType("integer")
-                        .HasColumnName("corrections_revision");
-
-                    b.Property<int>("LessonMinutes")
-                        .HasColumnType("integer")
-                        .HasColumnName("lesson_minutes");
+                    b.Property<string>("Conventions")
+                        .HasColumnType("jsonb")
+                        .HasColumnName("conventions");
 
                     b.Property<string>("Name")
                         .IsRequired()
@@ -371,16 +398,20 @@ namespace BoldLadder.Server.Storage.Migrations
                         .HasColumnType("text")
                         .HasColumnName("needs");
 
-                    b.Property<string>("Plurals")
-                        .IsRequired()
-                        .HasColumnType("text")
-                        .HasColumnName("plurals");
+                    b.Property<int>("Revision")
+                        .IsConcurrencyToken()
+                        .HasColumnType("integer")
+                        .HasColumnName("revision");
 
-                    b.Property<string>("WeakVowels")
-                        .IsRequired()
-                        .HasMaxLength(20)
-                        .HasColumnType("character varying(20)")
-                        .HasColumnName("weak_vowels");
+                    b.Property<uint>("Version")
+                        .IsConcurrencyToken()
+                        .ValueGeneratedOnAddOrUpdate()
+                        .HasColumnType("xid")
+                        .HasColumnName("xmin");
+
+                    b.Property<int>("WordsRevision")
+                        .HasColumnType("integer")
+                        .HasColumnName("words_revision");
 
                     b.Property<string>("Year")
                         .IsRequired()
@@ -390,10 +421,7 @@ namespace BoldLadder.Server.Storage.Migrations
                     b.HasKey("Id")
                         .HasName("pk_schools");
 
-                    b.ToTable("schools", null, t =>
-                        {
-                            t.HasCheckConstraint("ck_schools_minutes", "lesson_minutes between 10 and 90");
-                        });
+                    b.ToTable("schools", (string)null);
                 });
 
             modelBuilder.Entity("BoldLadder.Server.Storage.GroupRow", b =>
@@ -401,7 +429,7 @@ namespace BoldLadder.Server.Storage.Migrations
                     b.HasOne("BoldLadder.Server.Storage.LadderRow", null)
                         .WithMany()
                         .HasForeignKey("SchoolId", "LadderId")
-                        .OnDelete(DeleteBehavior.Cascade)
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired()
                         .HasConstraintName("fk_groups_ladders_school_id_ladder_id");
                 });
@@ -411,7 +439,7 @@ namespace BoldLadder.Server.Storage.Migrations
                     b.HasOne("BoldLadder.Server.Storage.LadderRow", null)
                         .WithMany()
                         .HasForeignKey("SchoolId", "LadderId")
-                        .OnDelete(DeleteBehavior.Cascade)
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired()
                         .HasConstraintName("fk_ladder_edits_ladders_school_id_ladder_id");
                 });
@@ -421,7 +449,7 @@ namespace BoldLadder.Server.Storage.Migrations
                     b.HasOne("BoldLadder.Server.Storage.LadderRow", null)
                         .WithMany()
                         .HasForeignKey("SchoolId", "LadderId")
-                        .OnDelete(DeleteBehavior.Cascade)
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired()
                         .HasConstraintName("fk_ladder_revisions_ladders_school_id_ladder_id");
                 });
@@ -431,7 +459,7 @@ namespace BoldLadder.Server.Storage.Migrations
                     b.HasOne("BoldLadder.Server.Storage.SchoolRow", null)
                         .WithMany()
                         .HasForeignKey("SchoolId")
-                        .OnDelete(DeleteBehavior.Cascade)
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired()
                         .HasConstraintName("fk_ladders_schools_school_id");
                 });
@@ -441,7 +469,7 @@ namespace BoldLadder.Server.Storage.Migrations
                     b.HasOne("BoldLadder.Server.Storage.LessonRow", null)
                         .WithMany()
                         .HasForeignKey("SchoolId", "LessonId")
-                        .OnDelete(DeleteBehavior.Cascade)
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired()
                         .HasConstraintName("fk_lesson_edits_lessons_school_id_lesson_id");
                 });
@@ -451,14 +479,14 @@ namespace BoldLadder.Server.Storage.Migrations
                     b.HasOne("BoldLadder.Server.Storage.GroupRow", null)
                         .WithMany()
                         .HasForeignKey("SchoolId", "GroupId")
-                        .OnDelete(DeleteBehavior.Cascade)
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired()
                         .HasConstraintName("fk_lessons_groups_school_id_group_id");
 
                     b.HasOne("BoldLadder.Server.Storage.LadderRevisionRow", null)
                         .WithMany()
                         .HasForeignKey("SchoolId", "LadderId", "LadderRevision")
-                        .OnDelete(DeleteBehavior.Cascade)
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired()
                         .HasConstraintName("fk_lessons_ladder_revisions_school_id_ladder_id_ladder_revision");
                 });
@@ -468,7 +496,7 @@ namespace BoldLadder.Server.Storage.Migrations
                     b.HasOne("BoldLadder.Server.Storage.GroupRow", null)
                         .WithMany()
                         .HasForeignKey("SchoolId", "GroupId")
-                        .OnDelete(DeleteBehavior.Cascade)
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired()
                         .HasConstraintName("fk_log_groups_school_id_group_id");
                 });
@@ -478,7 +506,7 @@ namespace BoldLadder.Server.Storage.Migrations
                     b.HasOne("BoldLadder.Server.Storage.SchoolRow", null)
                         .WithMany()
                         .HasForeignKey("SchoolId")
-                        .OnDelete(DeleteBehavior.Cascade)
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired()
                         .HasConstraintName("fk_own_words_schools_school_id");
                 });

@@ -1,0 +1,158 @@
+namespace BoldLadder.Core.Conventions;
+
+/// <summary>Why something is here, or what there is to say of it. Each is phrased at the edge, in the school's terms.</summary>
+public enum ReasonCode
+{
+    /// <summary>A sentence kept from before reasons were codes. Arguments: the sentence.</summary>
+    AsWritten,
+
+    /// <summary>Today's part. Arguments: its letters, and <c>first</c>, <c>inside</c> or <c>last</c>.</summary>
+    HasPart,
+
+    /// <summary>Arguments: the ending without its hyphen.</summary>
+    HasEnding,
+
+    /// <summary>Arguments: the structure's key.</summary>
+    HasStructure,
+
+    /// <summary>No more words with today's part fit yet.</summary>
+    KeepsGoingForWant,
+    KeepsGoing,
+
+    /// <summary>Arguments: the grapheme that was due.</summary>
+    WasDue,
+
+    /// <summary>Arguments: on how many earlier days.</summary>
+    ReadBefore,
+
+    /// <summary>Fair to spell. Arguments: on how many earlier days it was read.</summary>
+    FairAsRead,
+    FairAsOnlyFit,
+
+    /// <summary>Not fair to spell. Arguments: the grapheme said weakly.</summary>
+    UnfairAsWeak,
+
+    /// <summary>Not fair to spell. Arguments: the grapheme, then the others that it might be.</summary>
+    UnfairAsOther,
+
+    /// <summary>Arguments: the word that it sounds like.</summary>
+    SoundsLike,
+    TodaysPoint,
+
+    /// <summary>Arguments: the parts that are tricky.</summary>
+    TrickyParts,
+    OnlyToBeQuick,
+    NewToday,
+    TaughtBefore,
+
+    /// <summary>Arguments: how many words of the sentence hold today's part.</summary>
+    WordsWithPart,
+    FromLastLesson,
+    DueSoon,
+    DueToday,
+
+    /// <summary>Arguments: school days since it fell due.</summary>
+    DueBefore,
+    TaughtLast,
+    WasShaky,
+    AskedInPlace,
+    TypedIn,
+    TypedInAsTricky,
+
+    /// <summary>A made-up word in a lesson.</summary>
+    NoWordAtAll,
+    ChainStart,
+
+    /// <summary>Arguments: what came in, and <c>start</c>, <c>middle</c> or <c>end</c>.</summary>
+    ChainAdded,
+
+    /// <summary>Arguments: what went, and where.</summary>
+    ChainTakenOut,
+
+    /// <summary>Arguments: what was there, what is there now, and where.</summary>
+    ChainChanged,
+
+    /// <summary>Arguments: the grapheme with two sounds in it.</summary>
+    TwoSounds,
+    ShortVowel,
+
+    /// <summary>Arguments: the vowel letter, and the sound's key; without it, the letter's own name.</summary>
+    FinalEMakes,
+
+    /// <summary>Arguments: where the sound is.</summary>
+    SoundStands,
+
+    /// <summary>Arguments: how many sounds.</summary>
+    SoundCount,
+    WithoutTheSound,
+
+    /// <summary>Arguments: the grapheme, and where.</summary>
+    GraphemeStands,
+
+    /// <summary>Arguments: the commonest word of the family.</summary>
+    RhymesWith,
+
+    /// <summary>Arguments: the grapheme.</summary>
+    SpeltWith,
+
+    /// <summary>Arguments: the ending, and how it sounds.</summary>
+    EndingSounds,
+
+    /// <summary>A made-up word that is none to make up. Arguments: the word.</summary>
+    IsRealWord,
+    UnfitForChildren,
+    UnfitSaidAloud,
+
+    /// <summary>Arguments: the real word.</summary>
+    CanSoundLike,
+    SpeltAsEnglish,
+
+    /// <summary>Legal, and seldom met. Arguments: what is rare.</summary>
+    SpeltRarely,
+    NotSpeltSo,
+
+    /// <summary>Arguments: fewest and most letters.</summary>
+    WrongLength,
+
+    /// <summary>Arguments: the correspondence.</summary>
+    NeedsUntaught,
+
+    /// <summary>Arguments: the letters.</summary>
+    NeverFirst,
+    NeverLast,
+
+    /// <summary>Arguments: the letter, and the one after it.</summary>
+    MayBeSoft,
+
+    /// <summary>Arguments: what stands before the a.</summary>
+    AfterW,
+
+    /// <summary>Arguments: the grapheme, and what is written in its place.</summary>
+    WrittenAfterShort,
+
+    /// <summary>Arguments: the grapheme.</summary>
+    OnlyAfterShort,
+    LooksLikeEnding,
+    ShortVowelLast,
+
+    /// <summary>Arguments: the consonants.</summary>
+    NoSuchStart,
+
+    /// <summary>Arguments: the consonants.</summary>
+    NoSuchEnd,
+
+    /// <summary>Arguments: the vowel spelling, and where.</summary>
+    NotThatPlace,
+}
+
+/// <summary>A reason: its code and what it is about. Nothing that is stored holds a sentence of ours.</summary>
+public sealed record Reason(ReasonCode Code, IReadOnlyList<string> Arguments)
+{
+    public static Reason Of(ReasonCode code, params string[] arguments) => new(code, arguments);
+
+    public bool Equals(Reason? other) => other is not null && other.Code == Code && other.Arguments.SequenceEqual(Arguments);
+
+    public override int GetHashCode() => HashCode.Combine(Code, Arguments.Count);
+
+    public override string ToString() => $"{Code} {string.Join(' ', Arguments)}".TrimEnd();
+}

@@ -1,0 +1,85 @@
+using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Conventions;
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Reading;
+using BoldLadder.Core.Sounds;
+using BoldLadder.Core.Words;
+using BoldLadder.Server.Groups;
+
+namespace BoldLadder.Server.Engine;
+
+/// <summary>What words a stock is made from; two equal keys give equal stocks.</summary>
+/// <param name="School">Null for the lexicon as it ships.</param>
+/// <param name="OwnWords">The version of the school's row, which changes with its words.</param>
+/// <param name="Gates">The endings and structures that the ladder has rungs for.</param>
+/// <param name="Units">The rime units and clusters that it has rungs for.</param>
+public readonly record struct StockKey(Guid? School, string Accent, int OwnWords, WeakVowels Weak, Plurals Plurals, bool ShortA, string Gates, string Units)
+{
+    public static StockKey Of(SchoolSettings school, ClassConventions conventions, Ladder ladder) => new(
+        school.OwnWords.Count == 0 ? null : school.Id, school.Accent.Id, HashOf(school.OwnWords), conventions.WeakVowels, conventions.Plurals, conventions.ShortA,
+        GatesOf(ladder), LadderUnits.Of(ladder).Key);
+
+    // The same for the same words, within this process.
+    private static int HashOf(IReadOnlyList<OwnWord> own) => own.OrderBy(x => x.Key, StringComparer.Ordinal)
+        .Aggregate(0, (hash, x) => HashCode.Combine(hash, x.Spelling, x.Split, x.Familiarity, x.Spoken));
+
+    private static string GatesOf(Ladder ladder) => string.Join(' ', ladder.Rungs.SelectMany(x => x.Adds)
+        .Where(x => x.Kind is TeachableKind.Ending or TeachableKind.Structure).Select(x => x.Label).Distinct().Order(StringComparer.Ordinal));
+}
+
+/// <summary>
+/// Keeps the last few stocks, since making one takes a good part of a second and some megabytes. A
+/// lost one is made again. Nobody waits for a stock but those who asked for that one.
+/// </summary>
+public sealed class StockCache(ShippedData shipped, MadeUpChecks madeUp)
+{
+    private const int Most = 6;
+
+    private readonly Lock _lock = new();
+    private readonly List<(StockKey Key, Lazy<WordStock> Stock)> _stocks = [];
+
+    public WordStock Get(StockKey key, Ladder? ladder, IReadOnlyList<OwnWord> ownWords)
+    {
+        Lazy<WordStock> stock;
+        lock (_lock)
+        {
+            var at = _stocks.FindIndex(x => x.Key == key);
+            var found = at >= 0 ? _stocks[at] : (key, new Lazy<WordStock>(() => Make(key, ladder, ownWords)));
+            if (at >= 0)
+            {
+                _stocks.RemoveAt(at);
+            }
+
+            // What a change of the school's words has made old goes first.
+            _stocks.RemoveAll(x => key.School is not null && x.Key.School == key.School && x.Key.Accent == key.Accent && x.Key.OwnWords != key.OwnWords);
+            _stocks.Add(found);
+            if (_stocks.Count > Most)
+            {
+                _stocks.RemoveAt(0);
+            }
+
+            stock = found.Item2;
+        }
+
+        return stock.Value;
+    }
+
+    /// <summary>The stock of the lexicon itself, for answers that need no school.</summary>
+    public WordStock Plain(Accent accent, WeakVowels weak) =>
+        Get(new StockKey(null, accent.Id, 0, weak, Plurals.OwnRung, true, "", LadderUnits.None.Key), null, []);
+
+    private WordStock Make(StockKey key, Ladder? ladder, IReadOnlyList<OwnWord> own)
+    {
+        WordRows? same;
+        lock (_lock)
+        {
+            same = _stocks.Where(x => x.Stock.IsValueCreated && x.Key with { Gates = key.Gates, Weak = key.Weak, Plurals = key.Plurals, ShortA = key.ShortA } == key)
+                .Select(x => x.Stock.Value.Rules.Rows).FirstOrDefault();
+        }
+
+        var accent = Accent.Find(key.Accent)!;
+        var rows = same ?? new WordRows(new SchoolWords(shipped.Lexicon, accent, own, shipped.IsRealWord), LadderUnits.Of(ladder));
+        return new WordStock(new ReadingRules(rows, key.Weak, ladder, plurals: key.Plurals, shortA: key.ShortA), shipped.Sentences(accent), shipped.Spoken(accent).With(own),
+            madeUp: madeUp.For(accent));
+    }
+}

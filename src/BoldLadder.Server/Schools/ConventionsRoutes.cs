@@ -1,0 +1,125 @@
+using BoldLadder.Core.Conventions;
+using BoldLadder.Server.Engine;
+using BoldLadder.Server.Hosting;
+using BoldLadder.Server.Storage;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+
+namespace BoldLadder.Server.Schools;
+
+/// <param name="Revision">The revision of the settings that the change was made on.</param>
+public sealed record ConventionsRequest(int Revision, ConventionsDocument Conventions);
+
+/// <param name="Own">What is done otherwise here than what stands below.</param>
+/// <param name="Whole">Every choice, with what stands below.</param>
+public sealed record ConventionsView(int Revision, ConventionsDocument Own, ClassConventions Whole);
+
+/// <summary>How a school does it, and a group where it differs: seen and changed.</summary>
+public static class ConventionsRoutes
+{
+    public static void Map(RouteGroupBuilder school)
+    {
+        school.MapGet("/conventions", OfSchool).WithSummary("How the school does it: its own choices, and all of them.");
+        school.MapPut("/conventions", PutSchool).WithSummary("Change how the school does it.").ProducesProblem(400).ProducesProblem(409);
+        school.MapGet("/groups/{groupId:guid}/conventions", OfGroup).WithSummary("How a group does it, where it differs from its school.").ProducesProblem(404);
+        school.MapPut("/groups/{groupId:guid}/conventions", PutGroup).WithSummary("Change how a group does it.").ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
+    }
+
+    private static async Task<Ok<ConventionsView>> OfSchool(BoldLadderDb db, SchoolScope scope, CancellationToken cancel) =>
+        TypedResults.Ok(View(await School(db, scope, cancel), null));
+
+    private static async Task<Results<Ok<ConventionsView>, ProblemHttpResult>> PutSchool(
+        ConventionsRequest request, BoldLadderDb db, SchoolScope scope, ShippedData shipped, CancellationToken cancel)
+    {
+        var school = await School(db, scope, cancel);
+        if (Refused(request, shipped) is { } problem)
+        {
+            return problem;
+        }
+
+        if (school.Revision != request.Revision)
+        {
+            return Problems.Stale(View(school, null));
+        }
+
+        (school.Conventions, school.Revision) = (StoredJson.Write(request.Conventions), school.Revision + 1);
+        return await Saved(db, cancel) ? TypedResults.Ok(View(school, null)) : Problems.Stale(View(await School(db, scope, cancel), null));
+    }
+
+    private static async Task<Results<Ok<ConventionsView>, ProblemHttpResult>> OfGroup(Guid groupId, BoldLadderDb db, SchoolScope scope, CancellationToken cancel) =>
+        await db.Groups.SingleOrDefaultAsync(x => x.Id == groupId, cancel) is { } group ? TypedResults.Ok(View(await School(db, scope, cancel), group)) : Gone();
+
+    private static async Task<Results<Ok<ConventionsView>, ProblemHttpResult>> PutGroup(
+        Guid groupId, ConventionsRequest request, BoldLadderDb db, SchoolScope scope, ShippedData shipped, CancellationToken cancel)
+    {
+        if (await db.Groups.SingleOrDefaultAsync(x => x.Id == groupId, cancel) is not { } group)
+        {
+            return Gone();
+        }
+
+        if (Refused(request, shipped) is { } problem)
+        {
+            return problem;
+        }
+
+        var school = await School(db, scope, cancel);
+        if (group.Revision != request.Revision)
+        {
+            return Problems.Stale(View(school, group));
+        }
+
+        (group.Conventions, group.Revision) = (StoredJson.Write(request.Conventions), group.Revision + 1);
+        return await Saved(db, cancel) ? TypedResults.Ok(View(school, group))
+            : Problems.Stale(View(school, await db.Groups.SingleAsync(x => x.Id == groupId, cancel)));
+    }
+
+    private static ProblemHttpResult Gone() => Problems.Missing("groupId", "This school has no such group. Choose one from the list.");
+
+    private static ProblemHttpResult? Refused(ConventionsRequest request, ShippedData shipped)
+    {
+        if (request.Conventions is null)
+        {
+            return Problems.Bad("conventions", "Say what is done otherwise; an empty list goes back to what ships.");
+        }
+
+        if (request.Conventions.ToCore().Problem is var (field, sentence))
+        {
+            return Problems.Bad(field, sentence);
+        }
+
+        foreach (var (name, term) in request.Conventions.Terms is { } terms ? [("terms.trickyWord", terms.TrickyWord), ("terms.madeUpWord", terms.MadeUpWord)] : Array.Empty<(string, string)>())
+        {
+            if (shipped.Gate.Of(term) is var through && (through.Wrong ?? (through.Plain != term ? "Write it in the letters a to z." : null)) is { } wrong)
+            {
+                return Problems.Bad(name, wrong);
+            }
+        }
+
+        return null;
+    }
+
+    private static async Task<bool> Saved(BoldLadderDb db, CancellationToken cancel)
+    {
+        try
+        {
+            await db.SaveChangesAsync(cancel);
+            return true;
+        }
+        catch (DbUpdateException conflict) when (Conflicts.Is(conflict))
+        {
+            db.ChangeTracker.Clear();
+            return false;
+        }
+    }
+
+    private static Task<SchoolRow> School(BoldLadderDb db, SchoolScope scope, CancellationToken cancel) => db.Schools.SingleAsync(x => x.Id == scope.School, cancel);
+
+    private static ConventionsView View(SchoolRow school, GroupRow? group)
+    {
+        var (ofSchool, ofGroup) = (Read(school.Conventions), Read(group?.Conventions));
+        var whole = ofGroup.ToCore().Over(ofSchool.ToCore().Over(ClassConventions.Usual));
+        return new ConventionsView(group?.Revision ?? school.Revision, group is null ? ofSchool : ofGroup, whole);
+    }
+
+    private static ConventionsDocument Read(string? document) => document is null ? new ConventionsDocument() : StoredJson.Read<ConventionsDocument>(document);
+}

@@ -1,0 +1,114 @@
+import { useEffect, useState, type ReactNode } from 'react';
+import { Button, Form } from 'react-bootstrap';
+import { Link, NavLink, useNavigate } from 'react-router';
+import { useQuery } from '@tanstack/react-query';
+import { api, need } from '../api/client';
+import type { Strip } from '../api/schema';
+import { LadderStrip } from '../strip/LadderStrip';
+import { shown } from '../word/grapheme';
+import { AskBox } from './AskBox';
+import { useSchool } from './useSchool';
+import { Keys } from './Keys';
+import { usePlace } from '../api/place';
+
+interface Props {
+  strip?: Strip;
+  /** What explains the chosen thing: beside it, never over it. */
+  dock: ReactNode;
+  dockName: string;
+  foot?: ReactNode;
+  children: ReactNode;
+}
+
+/** What stands on every screen: the ladder strip, the places, the Ask box and the docked column. */
+export function Shell({ strip, dock, dockName, foot, children }: Props) {
+  const place = usePlace();
+  const school = useSchool(place.schoolId);
+  const standing = strip?.sections.flatMap((x) => x.rungs).find((x) => x.id === strip.asIf);
+  const [keys, setKeys] = useState(false);
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      if (event.key === '?' && !isTyping(event.target)) setKeys(true);
+    };
+    window.addEventListener('keydown', press);
+    return () => window.removeEventListener('keydown', press);
+  }, []);
+  return (
+    <div className={standing ? 'shell elsewhere' : 'shell'}>
+      <a className="skip" href="#main">
+        Skip to the page
+      </a>
+      <LadderStrip strip={strip} />
+      <div className="page">
+        <header className="places">
+          <nav aria-label="Places">
+            <NavLink to={place.to('today')}>Today</NavLink>
+            <NavLink to={place.to('ladder')}>Ladder</NavLink>
+            <NavLink to={place.to('words')}>Words</NavLink>
+          </nav>
+          <GroupChoice groups={school.data?.groups ?? []} />
+          <AskBox strip={strip} />
+        </header>
+        {standing && (
+          <div className="as-if" role="status">
+            <span>
+              As if we were at rung {standing.number}, <b>{shown(standing.label)}</b>. Nothing here is kept.
+            </span>
+            <Button size="sm" variant="light" onClick={() => place.standAt()}>
+              Back to today
+            </Button>
+          </div>
+        )}
+        <main id="main">{children}</main>
+        {foot && <footer className="foot">{foot}</footer>}
+      </div>
+      <aside className="dock" aria-label={dockName}>
+        {dock}
+        <Link className="school-name" to="/">
+          {school.data?.name}
+        </Link>
+      </aside>
+      <Keys show={keys} onHide={() => setKeys(false)} />
+    </div>
+  );
+}
+
+export function isTyping(target: EventTarget | null): boolean {
+  return target instanceof HTMLElement && target.matches('input, textarea, select, [contenteditable]');
+}
+
+function GroupChoice({ groups }: { groups: { id: string; name: string }[] }) {
+  const { schoolId, groupId } = usePlace();
+  const go = useNavigate();
+  const schools = useQuery({ queryKey: ['schools'], queryFn: () => need(api.GET('/api/schools')) });
+  return (
+    <Form.Select
+      size="sm"
+      className="group-choice"
+      aria-label="Group"
+      value={groupId}
+      onChange={(x) => {
+        const chosen = x.target.value;
+        const other = chosen.startsWith('school/') ? chosen.slice('school/'.length) : undefined;
+        void go(other ? `/${other}` : `/${schoolId}/${chosen}/today`);
+      }}
+    >
+      <optgroup label="Groups">
+        {groups.map((x) => (
+          <option key={x.id} value={x.id}>
+            {x.name}
+          </option>
+        ))}
+      </optgroup>
+      <optgroup label="Another school">
+        {schools.data
+          ?.filter((x) => x.id !== schoolId)
+          .map((x) => (
+            <option key={x.id} value={`school/${x.id}`}>
+              {x.name}
+            </option>
+          ))}
+      </optgroup>
+    </Form.Select>
+  );
+}

@@ -1,0 +1,11 @@
+import { useQuery } from '@tanstack/react-query';
+import { api, need } from '../api/client';
+
+/** A school with its groups. */
+export function useSchool(schoolId: string) {
+  return useQuery({
+    queryKey: ['school', schoolId],
+    queryFn: () => need(api.GET('/api/schools/{schoolId}', { params: { path: { schoolId } } })),
+    enabled: schoolId !== '',
+  });
+}

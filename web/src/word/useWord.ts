@@ -1,0 +1,35 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api, need } from '../api/client';
+import { usePlace } from '../api/place';
+
+/** A word as the group meets it: its split, its verdict, and from when it can be read. */
+export function useWord(word: string | undefined) {
+  const { schoolId, groupId, asIf } = usePlace();
+  return useQuery({
+    queryKey: ['word', schoolId, groupId, asIf, word?.toLowerCase()],
+    enabled: word !== undefined && word !== '',
+    queryFn: () =>
+      need(
+        api.GET('/api/schools/{schoolId}/groups/{groupId}/words/{spelling}', {
+          params: { path: { schoolId, groupId, spelling: word ?? '' }, query: { asIf } },
+        }),
+      ),
+  });
+}
+
+/** Corrects a word's split for the school, or goes back to the common one. */
+export function useSplit(word: string) {
+  const { schoolId } = usePlace();
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (split: string | undefined) => {
+      const path = { schoolId, spelling: word };
+      return split === undefined
+        ? need(api.DELETE('/api/schools/{schoolId}/words/{spelling}/split', { params: { path } }))
+        : need(
+            api.PUT('/api/schools/{schoolId}/words/{spelling}/split', { params: { path }, body: { split } }),
+          );
+    },
+    onSuccess: () => queries.invalidateQueries(),
+  });
+}
