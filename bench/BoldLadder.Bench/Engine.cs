@@ -37,7 +37,7 @@ internal static class Engine
         found["lexicon and sound index held, MB"] = loaded.Megabytes;
         found["lexicon and sound index loaded again, ms"] = Enumerable.Range(0, 9).Select(_ => Load(lexiconText, file, table).Milliseconds).Order().ElementAt(4);
         var rows = new WordRows(new SchoolWords(loaded.Lexicon, Accent.SouthernBritish));
-        var rules = new ReadingRules(needs, WeakVowels.Lenient, ladder);
+        var rules = new ReadingRules(rows, WeakVowels.Lenient, ladder);
         var taught = new TaughtSet(rules, [], []).With(ladder.Rungs.Take(Taught));
         var readable = new ulong[(rows.Count + 63) / 64];
         found["whole lexicon judged, ms"] = median(() => rows.AllCovered(taught.Bits, readable), 501);

@@ -34,7 +34,7 @@ foreach (var (name, (one, two)) in once.Keys.Select(x => (x, (once[x], twice[x])
 }
 
 var rows = new WordRows(new SchoolWords(lexicon, Accent.SouthernBritish));
-var rules = new ReadingRules(needs, WeakVowels.Lenient, ladder);
+var rules = new ReadingRules(rows, WeakVowels.Lenient, ladder);
 var taught = new TaughtSet(rules, [], []).With(ladder.Rungs.Take(60));
 var readable = new ulong[(rows.Count + 63) / 64];
 
@@ -69,9 +69,10 @@ foreach (var place in new[] { 20, 60, 110 })
 {
     var log = new GroupLog(ladder.Rungs.Take(place).Select((x, i) => new LogEntry(
         i + 1, $"{i}", year.SchoolDays[i], LogOutcome.Taught, x.Id, x.Adds, x.TrickyWords, [], [], [])));
+    var standing = Standing.Of(ladder, log, year, rules);
     var seed = 0UL;
     Say($"one lesson composed, rung {place + 1}", Median(
-        () => LessonComposer.Compose(new LessonBrief(stock, year, year.SchoolDays[place], ladder.Rungs[place], log, ladder.SectionAt(place).Shape, 25, seed++, [])), 51));
+        () => LessonComposer.Compose(new LessonBrief(stock, standing, ClassConventions.Usual, year.SchoolDays[place], ladder.Rungs[place], 25, seed++)), 51));
 }
 
 static Vector256<ulong> Scan(ReadOnlySpan<ulong> block)

@@ -17,7 +17,10 @@ builder.WebHost.ConfigureKestrel(x =>
     x.Limits.MaxRequestBodySize = Limits.Body;
 });
 builder.Logging.ClearProviders().AddJsonConsole().AddFilter("Microsoft.EntityFrameworkCore", LogLevel.None)
-    .AddFilter("Microsoft.AspNetCore", LogLevel.Warning);
+    .AddFilter("Microsoft.AspNetCore", LogLevel.Warning)
+
+    // A database that is away is told by those who ask for it.
+    .AddFilter("Microsoft.Extensions.Diagnostics.HealthChecks", LogLevel.Critical);
 builder.Configuration["AllowedHosts"] = builder.Configuration["BOLDLADDER_HOSTS"] ?? "127.0.0.1;localhost";
 
 var services = builder.Services;

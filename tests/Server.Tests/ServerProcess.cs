@@ -9,12 +9,34 @@ internal sealed class ServerProcess : IDisposable
 {
     private readonly Process _process;
 
-    private ServerProcess(Process process, HttpClient client) => (_process, Client) = (process, client);
+    private readonly System.Text.StringBuilder _log;
+
+    private ServerProcess(Process process, HttpClient client, System.Text.StringBuilder log) => (_process, Client, _log) = (process, client, log);
+
+    /// <summary>What it has written so far.</summary>
+    public string Log
+    {
+        get
+        {
+            lock (_log)
+            {
+                return _log.ToString();
+            }
+        }
+    }
+
+    /// <summary>At once, as a machine does that loses its power.</summary>
+    public void Kill()
+    {
+        _process.Kill();
+        _process.WaitForExit();
+    }
 
     public HttpClient Client { get; }
 
     /// <param name="rate">Questions that one caller may ask in a minute.</param>
-    public static async Task<ServerProcess> Start(int rate = 100_000)
+    /// <param name="database">Another way to the database than the tests' own.</param>
+    public static async Task<ServerProcess> Start(int rate = 100_000, string? database = null)
     {
         using var listener = new TcpListener(IPAddress.Loopback, 0);
         listener.Start();
@@ -25,10 +47,19 @@ internal sealed class ServerProcess : IDisposable
             ArgumentList = { Path.Combine(AppContext.BaseDirectory, "BoldLadder.Server.dll"), "--urls", $"http://127.0.0.1:{port}" },
             WorkingDirectory = AppContext.BaseDirectory, RedirectStandardOutput = true, RedirectStandardError = true,
         };
-        start.Environment["BOLDLADDER_DB"] = App.AppDb;
+        start.Environment["BOLDLADDER_DB"] = database ?? App.AppDb;
+        start.Environment["Logging__LogLevel__Default"] = "Information";
         start.Environment["BOLDLADDER_TODAY"] = App.Today.ToString("O");
         start.Environment["BOLDLADDER_RATE"] = rate.ToString(System.Globalization.CultureInfo.InvariantCulture);
         var process = Process.Start(start)!;
+        var log = new System.Text.StringBuilder();
+        process.OutputDataReceived += (_, line) =>
+        {
+            lock (log)
+            {
+                log.AppendLine(line.Data);
+            }
+        };
         process.BeginOutputReadLine();
         process.BeginErrorReadLine();
         var client = new HttpClient { BaseAddress = new Uri($"http://127.0.0.1:{port}") };
@@ -38,7 +69,7 @@ internal sealed class ServerProcess : IDisposable
             {
                 if ((await client.GetAsync("/health/ready")).IsSuccessStatusCode)
                 {
-                    return new ServerProcess(process, client);
+                    return new ServerProcess(process, client, log);
                 }
             }
             catch (HttpRequestException)

@@ -74,6 +74,6 @@ test('letters typed into a field are letters there and no commands', async ({ te
   await teacher.dock().getByLabel('Type over it').click();
   await page.keyboard.type('slx?/');
   await expect(teacher.dock().getByLabel('Type over it')).toHaveValue('slx?/');
-  expect(await teacher.texts('read')).toEqual(before);
+  await expect.poll(() => teacher.texts('read')).toEqual(before);
   await expect(page.getByRole('button', { name: /^Undo/ })).toHaveCount(0);
 });

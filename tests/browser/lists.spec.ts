@@ -5,7 +5,7 @@ test('the Words screen lists what the group can read, and each choice changes it
   await teacher.open('Curlews');
   await page.getByRole('link', { name: 'Words', exact: true }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Words');
-  expect(await page.locator('main .list-families .item').count()).toBeGreaterThanOrEqual(60);
+  await expect.poll(() => page.locator('main .list-families .item').count()).toBeGreaterThanOrEqual(60);
   await page.getByLabel('Sound', { exact: true }).selectOption('sh');
   await expect(page).toHaveURL(/sound=sh/);
   await expect(page.locator('main .list-body .item').first()).toContainText('sh');
@@ -29,7 +29,7 @@ test('a list by ear, what has settled, and as if we were elsewhere', async ({ te
   await page.getByLabel('Of', { exact: true }).selectOption('secure');
   await page.getByLabel('Sound', { exact: true }).selectOption('');
   await expect(teacher.dock()).toContainText('ten teaching days ago');
-  expect(await page.locator('main .list-body .item').count()).toBeGreaterThan(5);
+  await expect.poll(() => page.locator('main .list-body .item').count()).toBeGreaterThan(5);
 });
 
 test('pairs stand side by side, a chain says what changed, made-up words are others each time', async ({ teacher, page }) => {

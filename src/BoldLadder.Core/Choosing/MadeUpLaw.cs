@@ -42,10 +42,10 @@ public sealed class MadeUpLaw
             ? Reason.Of(ReasonCode.NeverLast, Last(x)) : null, "flu hi ski"),
         new("writes once what is doubled after a short vowel", x => x.IsShort && x.Coda is [var one] && AfterShort.TryGetValue(one.Grapheme.Text, out var better)
             ? Reason.Of(ReasonCode.WrittenAfterShort, one.Grapheme.Text, better) : null,
-            "bus gas plus quiz rich gel pal chef nil"),
+            "bus gas plus quiz whiz rich gel gal pal chef nil trek yak wok"),
         new("doubles after a vowel of several letters", x => x.Coda is [var one, ..] && OneOf(one.Grapheme.Text, OnlyAfterOneLetter) && x.Vowel.Grapheme.Text.Length > 1
             ? Reason.Of(ReasonCode.OnlyAfterShort, one.Grapheme.Text) : null, "guess build"),
-        new("has inside what only stands last", x => x is { Coda.Count: > 0, Vowel.Grapheme.Text: "ay" or "oy" } ? Reason.Of(ReasonCode.NotThatPlace, x.Vowel.Grapheme.Text, "inside") : null, ""),
+        new("has inside what only stands last", x => x is { Coda.Count: > 0, Vowel.Grapheme.Text: "ay" or "oy" } ? Reason.Of(ReasonCode.NotThatPlace, x.Vowel.Grapheme.Text, "inside") : null, "says"),
         new("ends with a short vowel", x => x is { IsShort: true, Coda.Count: 0 } ? Reason.Of(ReasonCode.ShortVowelLast) : null, ""),
         new("has a short a after w", x => x is { Vowel.Key: "a:a", Onset: [.., { Grapheme.Text: "w" or "wh" or "qu" } w] }
             && !(x.Coda is [{ Sound.Key: "k" or "g" or "ng" or "k+s" }, ..]) ? Reason.Of(ReasonCode.AfterW, w.Grapheme.Text) : null, "swam"),
@@ -188,7 +188,8 @@ public sealed class MadeUpLaw
 
     private static string First(OneSyllable x) => x.Parts[0].Grapheme.Text;
 
-    private static string Last(OneSyllable x) => x.Parts[^1].Grapheme.Text;
+    // The e of a split digraph is the last letter, whatever is said last.
+    private static string Last(OneSyllable x) => x.Vowel.Grapheme.IsSplit ? x.Vowel.Grapheme.Text : x.Parts[^1].Grapheme.Text;
 
     private static bool OneOf(string text, params ReadOnlySpan<string> texts) => texts.Contains(text);
 }

@@ -69,6 +69,11 @@ public sealed class Ladder
 
         foreach (var section in sections)
         {
+            if (!IsId(section.Id))
+            {
+                found.Add(new LadderProblem("sections.id", "A section needs an id of at most 60 letters, digits and hyphens."));
+            }
+
             if (string.IsNullOrWhiteSpace(section.Name) || section.Name.Length > 100)
             {
                 found.Add(new LadderProblem("sections.name", "Give every section a name of at most 100 letters."));
@@ -97,12 +102,15 @@ public sealed class Ladder
         return found.Count == 0;
     }
 
+    // An id stands in addresses.
+    private static bool IsId(string id) => id.Length is > 0 and <= 60 && id.All(x => char.IsAsciiLetterOrDigit(x) || x is '-' or '_');
+
     /// <summary>What is wrong with one rung, each with the field and what to do.</summary>
     public static IEnumerable<LadderProblem> Check(Rung rung)
     {
-        if (string.IsNullOrWhiteSpace(rung.Id) || rung.Id.Length > 60)
+        if (!IsId(rung.Id))
         {
-            yield return new LadderProblem("id", "A rung needs an id of at most 60 letters.");
+            yield return new LadderProblem("id", "A rung needs an id of at most 60 letters, digits and hyphens.");
         }
 
         if (rung.Kind == RungKind.Teach && !rung.AddsParts && rung.TrickyWords.Count == 0)
@@ -120,7 +128,7 @@ public sealed class Ladder
             yield return new LadderProblem("adds", "The rung has the same thing twice.");
         }
 
-        if (rung.TrickyWords.Any(x => x.Length is 0 or > 30 || !x.All(c => char.IsAsciiLetter(c) || c == '\'')))
+        if (rung.TrickyWords.Any(x => x.Length is 0 or > 30 || !char.IsAsciiLetter(x[0]) || !x.All(c => char.IsAsciiLetter(c) || c == '\'')))
         {
             yield return new LadderProblem("trickyWords", "A tricky word is one word of at most 30 letters.");
         }

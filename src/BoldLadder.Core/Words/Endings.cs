@@ -171,6 +171,9 @@ public static class Endings
         return Build(word, parts);
     }
 
+    /// <summary>The parts of an ending whose sound does not follow from its base, such as <c>i:i ng:ng</c>.</summary>
+    public static string Of(string ending) => Plain[ending];
+
     /// <summary>The s of a possessive after a reading: it follows the last sound as the s of a plural does.</summary>
     public static Correspondence Possessive(Segmentation owner) =>
         Correspondence.Parse(owner.Segments[^1].Correspondence.Sound is var last && (last.Second ?? last.First).Voiced ? "s:z" : IsHiss(last.Second ?? last.First) ? "s:z" : "s:s");

@@ -86,6 +86,13 @@ public sealed record OwnWord(string Spelling, IReadOnlyList<Segmentation> Readin
             return null;
         }
 
+        // Some programs cut a cell at a semicolon, and take what follows for a formula.
+        if (said.Plain.Split(';').Skip(1).Any(x => x.TrimStart() is ['=' or '+' or '-' or '@', ..]))
+        {
+            problem = ("spoken", "After a semicolon the spoken sentence goes on with a word.");
+            return null;
+        }
+
         problem = default;
         var made = new OwnWord(spelling, [.. readings.Distinct()], rated ?? (known(key) is null ? Words.Familiarity.AtSixOrSeven : null), said.Plain);
         if (made.Split.Length > LongestSplit)

@@ -16,7 +16,7 @@ public static class PlainText
         + "aàáâãäåāăąæ cçćĉċč dðďđ eèéêëēĕėęěœ gĝğġģ hĥħ iìíîïĩīĭįı jĵ kķĸ lĺļľŀł nñńņňŉŋ oòóôõöøōŏő rŕřŗ sßśŝşšſș tţťŧț uùúûüũūŭůűų wŵẁẃẅ yýÿŷỳ zźżž";
 
     // Letter-like signs that are letters of another shape, in place of the holes in the mathematical ones.
-    private const string LetterLike = "ℂC ℊg ℋH ℌH ℍH ℎh ℐI ℑI ℒL ℓl ℕN ℙP ℚQ ℛR ℜR ℝR ℤZ ℨZ KK ℬB ℭC ℯe ℰE ℱF ℳM ℴo ℹi ⅅD ⅆd ⅇe ⅈi ⅉj";
+    private const string LetterLike = "ℂC ℊg ℋH ℌH ℍH ℎh ℐI ℑI ℒL ℓl ℕN ℙP ℚQ ℛR ℜR ℝR ℤZ ℨZ \u212AK ℬB ℭC ℯe ℰE ℱF ℳM ℴo ℹi ⅅD ⅆd ⅇe ⅈi ⅉj";
 
     private static readonly Dictionary<int, char> Plainer = Accented.Split(' ', StringSplitOptions.RemoveEmptyEntries)
         .SelectMany(x => x.Skip(1).Select(c => ((int)c, x[0]))).DistinctBy(x => x.Item1).ToDictionary(x => x.Item1, x => x.Item2);

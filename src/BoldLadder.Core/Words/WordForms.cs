@@ -67,7 +67,12 @@ public sealed class WordForms(SchoolWords words, Predicate<string> isReal)
     private FormedWord? Ended(string word) => Endings.Candidates(word)
         .Select(x => (Ended: x, Base: words.Find(x.Base))).Where(x => x.Base is { Readings.Count: > 0 } && !(x.Base.Word.Ended is { } inner && inner.Taught == "s"))
         .OrderByDescending(x => x.Base!.Word.Count)
-        .Select(x => Made(word, Of(x.Base!), x.Base!.Readings.Select(r => Endings.Inflect(r, x.Ended, word)), x.Ended, [])).FirstOrDefault(x => x is not null);
+        .Select(x => Made(word, Of(x.Base!), x.Base!.Readings.Select(r => Endings.Inflect(r, x.Ended, word) ?? AfterLe(r, x.Ended, word)), x.Ended, [])).FirstOrDefault(x => x is not null);
+
+    // Stubble, stubbly: the weak le becomes a plain l before a vowel.
+    private static Segmentation? AfterLe(Segmentation stem, EndedWord ended, string word) =>
+        stem.Segments[^1].Correspondence.Key == "le:schwa+l" && ended is { Join: Join.DropE, Ending: "y" or "ing" or "er" or "est" }
+        && Segmentation.TryParse(word, $"{string.Join(' ', stem.Segments.SkipLast(1).Select(x => x.Correspondence))} l:l {Endings.Of(ended.Ending)}", out var made, out _) ? made : null;
 
     private FormedWord? Prefixed(string word) => word.StartsWith("un", StringComparison.Ordinal) && word.Length > 2 + ShortestPart && Known(word[2..]) is { } rest
         ? Made(word, rest, rest.Readings.Select(x => Segmentation.TryParse(word, $"u:u n:n {x}", out var made, out _) ? made : null), rest.Ended, [])

@@ -25,6 +25,7 @@ public sealed partial class Failures(IProblemDetailsService problems, ILogger<Fa
             BadHttpRequestException bad => (bad.StatusCode, "Not understood", Field(exception) is var field and not "body"
                 ? $"'{field}' is missing, or not in the form that this address takes."
                 : "The request is not in the form that this address takes."),
+            NotSupportedException { Source: "System.Text.Json" } => (400, "Not understood", $"'{Field(exception)}' does not say of what kind it is."),
             _ when away => (503, "The database is not there", "Nothing was saved. What you typed is still here; it can be sent again in a moment."),
             OperationCanceledException => (503, "That took too long", "Nothing was saved. Try again in a moment."),
             _ => (500, "Something went wrong", "Nothing was saved. Load the page again; if it happens again, tell whoever looks after Bold Ladder."),
@@ -106,7 +107,8 @@ public sealed partial class Failures(IProblemDetailsService problems, ILogger<Fa
     };
 
     private static string Field(Exception exception) =>
-        exception.InnerException is not System.Text.Json.JsonException json ? "body"
+        exception is NotSupportedException && KindAt().Match(exception.Message) is { Success: true } kind ? kind.Groups[1].Value
+        : exception.InnerException is not System.Text.Json.JsonException json ? "body"
         : json.Path?.TrimStart('$', '.') is { Length: > 0 } path ? path
         : Missing().Match(json.Message) is { Success: true } missing ? missing.Groups[1].Value
         : "body";
@@ -114,6 +116,10 @@ public sealed partial class Failures(IProblemDetailsService problems, ILogger<Fa
     // The serializer names missing properties in its message only.
     [GeneratedRegex("missing required properties including: '([A-Za-z]+)'")]
     private static partial Regex Missing();
+
+    // So does it name where a kind is missing.
+    [GeneratedRegex(@"Path: \$\.([A-Za-z.]+)")]
+    private static partial Regex KindAt();
 
     private static string Camel(string name) => name.Length == 0 ? "body" : char.ToLowerInvariant(name[0]) + name[1..];
 }

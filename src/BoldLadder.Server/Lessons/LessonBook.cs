@@ -46,7 +46,7 @@ public sealed class LessonBook(BoldLadderDb db)
         // Nobody has touched it, and what it was made from has changed: it is made again, under a new revision.
         if (head is { Outcome: null, Touched: false } && head.MadeFrom != room.InputsOf(day).Fingerprint
             && await Find(head.Id, cancel) is { Touched: false, Outcome: null } row
-            && Brief(room, day, StoredJson.Read<LessonDocument>(row.Document).Minutes) is { } brief)
+            && Brief(room, day, room.Conventions.LessonMinutes) is { } brief)
         {
             Write(row, room, LessonComposer.Compose(brief));
             MadeFrom(row, room);

@@ -11,6 +11,8 @@ internal static class OldDocuments
     /// <summary>Version 1 kept what a rung adds in a list for each kind.</summary>
     public static void Rung(JsonObject rung)
     {
+        // An id stands in addresses; some that were taken then could not be opened.
+        rung["id"] = string.Concat((rung["id"]?.GetValue<string>() ?? "").Select(x => char.IsAsciiLetterOrDigit(x) || x is '-' or '_' ? x : '-'));
         rung["adds"] = Things(rung);
         foreach (var (old, _) in Lists)
         {

@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Text;
+using System.Text.RegularExpressions;
 using BoldLadder.Core.Words;
 using BoldLadder.Server.Engine;
 using BoldLadder.Server.Storage;
@@ -9,7 +10,7 @@ using CsvHelper.Configuration;
 namespace BoldLadder.Server.Words;
 
 /// <summary>A school's own words as CSV (RFC 4180): word, split, familiarity, spoken. Described in docs/formats.md.</summary>
-internal static class OwnWordsCsv
+internal static partial class OwnWordsCsv
 {
     private static readonly string[] Heading = ["word", "split", "familiarity", "spoken"];
 
@@ -118,8 +119,10 @@ internal static class OwnWordsCsv
     private static CsvConfiguration Settings() => new(CultureInfo.InvariantCulture) { MissingFieldFound = null, NewLine = "\r\n" };
 
     // A spreadsheet takes a cell that begins so for a formula, and runs it; some cut a cell at a semicolon or a line too.
-    private static string Harmless(string cell) => cell.Split('\n', ';').Any(x => x.TrimStart() is ['=' or '+' or '-' or '@' or '\t' or '\r', ..])
-        ? "'" + cell.Replace(";", ",", StringComparison.Ordinal).Replace('\n', ' ') : cell;
+    private static string Harmless(string cell) => Formula().Replace(cell, "$1'$2");
+
+    [GeneratedRegex(@"(^|[;,\t\r\n]\s*)([=+\-@\t\r])")]
+    private static partial Regex Formula();
 
     private static void Line(CsvWriter csv, IEnumerable<string> cells)
     {

@@ -1,6 +1,7 @@
 using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Reading;
 using BoldLadder.Core.Sounds;
 using BoldLadder.Core.Words;
 using CsCheck;
@@ -44,6 +45,54 @@ public class MadeUpTests
     [InlineData("shitt", MadeUpVerdict.Unsafe)]
     public void A_made_up_word_gets_the_worst_that_is_true_of_it(string word, MadeUpVerdict verdict) =>
         Assert.Equal(verdict, World.MadeUp.Of(word).Verdict);
+
+    [Theory]
+    [InlineData("zobe")]
+    [InlineData("thoz")]
+    [InlineData("vulb")]
+    [InlineData("noy")]
+    [InlineData("blaif")]
+    [InlineData("noab")]
+    [InlineData("varb")]
+    [InlineData("gek")]
+    public void Letters_that_English_writes_together_are_not_said_to_be_forbidden(string word)
+    {
+        var judged = World.MadeUp.Of(word);
+        Assert.True(judged.Verdict != MadeUpVerdict.Illegal || judged.Reason.Code == ReasonCode.WrittenAfterShort, $"{judged.Reason}");
+    }
+
+    [Theory]
+    [InlineData("gb-south")]
+    [InlineData("gb-north")]
+    [InlineData("scotland")]
+    [InlineData("us")]
+    public void No_pattern_that_is_forbidden_is_contradicted_by_a_familiar_word_that_it_does_not_name(string accentId)
+    {
+        var words = new SchoolWords(World.Lexicon, Accent.Find(accentId)!);
+        foreach (var pattern in MadeUpLaw.Patterns)
+        {
+            var known = pattern.Exceptions.Split(' ', StringSplitOptions.RemoveEmptyEntries).ToHashSet();
+            var against = words.Words.Where(x => x is { Everyday: true, Ended: null } && x.Key == x.Spelling && x.Key.Length > 1 && x.Key.All(char.IsAsciiLetter) && !FunctionWords.Has(x.Key) && words.OwnSpelling(x))
+                .Where(x => words.Of(x).Readings is [var reading, ..] && OneSyllable.Of(reading) is { } shape && pattern.BrokenBy(shape) is not null)
+                .Select(x => x.Key).Except(known).ToList();
+            Assert.True(against.Count == 0, $"{pattern.Name}: {string.Join(' ', against)}");
+        }
+    }
+
+    [Fact]
+    public void A_word_that_hardly_anybody_knows_is_a_note_and_no_reason_to_refuse()
+    {
+        var judged = World.MadeUp.Of("gek");
+        Assert.NotEqual(MadeUpVerdict.SoundsReal, judged.Verdict);
+        Assert.Equal(MadeUpVerdict.SoundsReal, World.MadeUp.Of("glich").Verdict);
+    }
+
+    [Fact]
+    public void Letters_inside_words_that_nobody_minds_make_no_word_unsafe()
+    {
+        Assert.NotEqual(MadeUpVerdict.Unsafe, World.MadeUp.Of("shellit").Verdict);
+        Assert.Equal(MadeUpVerdict.Unsafe, World.MadeUp.Of("fuckle").Verdict);
+    }
 
     [Fact]
     public void A_rude_word_is_called_unsafe_before_it_is_called_real()
