@@ -14,6 +14,14 @@ using BoldLadder.Core.Words;
 
 // Speeds and memory, medians of many runs in one process. The ratios are what counts: machines are
 // shared and noisy. Run it from the root: dotnet run -c Release --project bench/BoldLadder.Bench
+// With a server: bench/load, which starts one.
+if (args is ["load", var address, var process])
+{
+    await Load.Run(address, int.Parse(process, System.Globalization.CultureInfo.InvariantCulture));
+    await Load.Starve(address);
+    return;
+}
+
 const int Rungs = 200;
 var data = Path.Combine(Environment.CurrentDirectory, "data");
 var text = File.ReadAllText(Path.Combine(data, "lexicon", "lexicon.tsv"));

@@ -26,11 +26,11 @@ builder.Configuration["AllowedHosts"] = builder.Configuration["BOLDLADDER_HOSTS"
 var services = builder.Services;
 services.AddSingleton<Today>().AddSingleton<ShippedData>().AddSingleton<StockCache>().AddSingleton<MadeUpChecks>().AddSingleton<EvidenceBooks>().AddSingleton<DemoSchools>();
 services.AddSingleton<Kept>().AddSingleton<RungPool>().AddSingleton<Turns>();
-services.AddScoped<SchoolScope>().AddScoped<SchoolOnConnection>().AddScoped<Classrooms>().AddScoped<LessonBook>()
+services.AddScoped<SchoolScope>().AddScoped<Classrooms>().AddScoped<LessonBook>()
     .AddScoped<LessonViews>().AddScoped<LadderDesks>().AddScoped<WorkBudget>();
-services.AddDbContext<BoldLadderDb>((scope, options) => options
-    .UseNpgsql(DatabasePatience.Within(builder.Configuration["BOLDLADDER_DB"])).UseSnakeCaseNamingConvention()
-    .AddInterceptors(scope.GetRequiredService<SchoolOnConnection>()));
+services.AddDbContext<BoldLadderDb>(
+    (_, options) => options.UseNpgsql(DatabasePatience.Within(builder.Configuration["BOLDLADDER_DB"])).UseSnakeCaseNamingConvention().AddInterceptors(new SchoolOnConnection()),
+    optionsLifetime: ServiceLifetime.Singleton);
 services.ConfigureHttpJsonOptions(x =>
 {
     x.SerializerOptions.NumberHandling = JsonNumberHandling.Strict;

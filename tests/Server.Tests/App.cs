@@ -39,7 +39,7 @@ public sealed class App : WebApplicationFactory<Program>, IAsyncLifetime
         scope.Choose(school);
         return new BoldLadderDb(
             new DbContextOptionsBuilder<BoldLadderDb>().UseNpgsql(connection ?? OwnerDb).UseSnakeCaseNamingConvention()
-                .AddInterceptors(new SchoolOnConnection(scope)).Options, scope);
+                .AddInterceptors(new SchoolOnConnection()).Options, scope);
     }
 
     public async Task<JsonNode> Get(string address) => await Read(await Client.GetAsync(address), address);

@@ -28,6 +28,9 @@ public sealed class BoldLadderDb(DbContextOptions<BoldLadderDb> options, SchoolS
 
     public DbSet<OwnWordRow> OwnWords => Set<OwnWordRow>();
 
+    /// <summary>The school that is seen, if one was chosen.</summary>
+    internal Guid? ChosenSchool => scope.Chosen;
+
     private Guid School => scope.School;
 
     public override Task<int> SaveChangesAsync(bool acceptAllChangesOnSuccess, CancellationToken cancellationToken = default)

@@ -7,12 +7,12 @@ namespace BoldLadder.Server.Storage;
 /// Tells PostgreSQL, on every connection that is opened, which school may be seen. The pool forgets
 /// it when the connection goes back.
 /// </summary>
-public sealed class SchoolOnConnection(SchoolScope scope) : DbConnectionInterceptor
+public sealed class SchoolOnConnection : DbConnectionInterceptor
 {
     public override async Task ConnectionOpenedAsync(
         DbConnection connection, ConnectionEndEventData eventData, CancellationToken cancellationToken = default)
     {
-        if (scope.Chosen is { } school)
+        if (eventData.Context is BoldLadderDb { ChosenSchool: { } school })
         {
             await using var command = connection.CreateCommand();
             command.CommandText = "select set_config('boldladder.school', @school, false)";
