@@ -1,3 +1,4 @@
+using System.Net.Http.Json;
 using System.Text.Json.Nodes;
 
 namespace BoldLadder.Server.Tests;
@@ -74,6 +75,66 @@ public sealed class LadderApiTests(App app)
         var published = await app.Post(school.Ladder("/publish"), new { revision = edited.Number("revision") });
         Assert.Equal(0, published.Number("unpublished"));
         Assert.Equal("sh-sh", (await app.Get($"{school.Group()}/lessons/today")).Text("rungId"));
+    }
+
+    [Fact]
+    public async Task What_was_published_and_is_undone_afterwards_differs_again_and_can_be_published()
+    {
+        var school = await School.Make(taught: 30);
+        var ladder = await Ladder(school);
+        var moved = await Edit(school, ladder, new { kind = "moveBy", rungId = "sh-sh", by = 1 });
+        var published = await app.Post(school.Ladder("/publish"), new { revision = moved.Number("revision") });
+        Assert.Equal(0, published.Number("unpublished"));
+        var undone = await app.Post(school.Ladder("/undo"), new { revision = published.Number("revision") });
+        Assert.Equal(Ids(ladder), Ids(undone));
+        Assert.Equal(1, undone.Number("unpublished"));
+        Assert.Equal(0, (await app.Post(school.Ladder("/publish"), new { revision = undone.Number("revision") })).Number("unpublished"));
+    }
+
+    [Theory]
+    [InlineData("""{"kind":"rename","name":"Our own order"}""")]
+    [InlineData("""{"kind":"section","sectionId":"section-2","name":"Pebbles","shape":{"boxes":4,"together":2,"syllables":1}}""")]
+    [InlineData("""{"kind":"addSection","newSection":{"id":"more","name":"More","shape":{"boxes":4,"together":2,"syllables":1},"rungs":[]},"at":1}""")]
+    [InlineData("""{"kind":"removeSection","sectionId":"section-2"}""")]
+    [InlineData("""{"kind":"whole","ladder":{"name":"Short","sections":[{"id":"s","name":"All","shape":{"boxes":3,"together":1,"syllables":1},"rungs":[{"id":"a-a","kind":"teach","adds":[{"kind":"correspondence","key":"a:a"}],"trickyWords":[],"keyword":"","sayIt":"","writeIt":"","notes":"","days":1}]}]}}""")]
+    public async Task Every_edit_of_a_ladder_as_a_whole_is_taken_back_to_what_stood(string edit)
+    {
+        var school = await School.Make(taught: 10);
+        var ladder = await Ladder(school);
+        var edited = await Edit(school, ladder, JsonNode.Parse(edit)!);
+        Assert.True(edited.Number("unpublished") > 0);
+        var back = await app.Post(school.Ladder("/undo"), new { revision = edited.Number("revision") });
+        Assert.Equal(0, back.Number("unpublished"));
+        Assert.Equal(ladder["sections"]!.ToJsonString(), back["sections"]!.ToJsonString());
+        Assert.Equal(ladder.Text("name"), back.Text("name"));
+    }
+
+    [Fact]
+    public async Task A_ladder_is_seen_beside_no_group_and_not_beside_one_that_is_taught_by_another()
+    {
+        var (school, other) = (await School.Make(taught: 10), await School.Make(taught: 10));
+        var alone = await app.Get($"{school.Address}/ladders/{school.LadderId}");
+        Assert.Equal(0, alone["strip"]!.Number("line"));
+        Assert.Equal(school.LadderId.ToString(), Assert.Single((await app.Get($"{school.Address}/ladders")).AsArray())!.Text("id"));
+        var (status, problem) = await app.Fail(HttpMethod.Get, $"{school.Address}/ladders/{school.LadderId}?groupId={other.Groups[0]}");
+        Assert.Equal((404, "groupId"), (status, problem.Text("field")));
+    }
+
+    [Fact]
+    public async Task A_school_and_a_group_do_it_their_own_way_on_the_revision_they_saw()
+    {
+        var school = await School.Make(taught: [60, 60]);
+        var seen = await app.Get($"{school.Address}/conventions");
+        Assert.Equal(25, seen["whole"]!.Number("lessonMinutes"));
+        using var put = await app.Client.PutAsJsonAsync($"{school.Address}/conventions", new { revision = 1, conventions = new { lessonMinutes = 30 } });
+        Assert.True(put.IsSuccessStatusCode);
+        using var group = await app.Client.PutAsJsonAsync($"{school.Group(1)}/conventions", new { revision = 1, conventions = new { lessonMinutes = 20 } });
+        Assert.True(group.IsSuccessStatusCode);
+        Assert.Equal((30, 20), ((await app.Get($"{school.Group()}/lessons/today")).Number("minutes"), (await app.Get($"{school.Group(1)}/lessons/today")).Number("minutes")));
+        var (status, problem) = await app.Fail(HttpMethod.Put, $"{school.Address}/conventions", new { revision = 1, conventions = new { } });
+        Assert.Equal((409, 30), (status, problem["current"]!["own"]!.Number("lessonMinutes")));
+        (status, problem) = await app.Fail(HttpMethod.Put, $"{school.Address}/conventions", new { revision = 2, conventions = new { lessonMinutes = 5 } });
+        Assert.Equal((400, "lessonMinutes"), (status, problem.Text("field")));
     }
 
     [Fact]

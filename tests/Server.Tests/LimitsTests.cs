@@ -18,6 +18,7 @@ public sealed class LimitsTests
         Assert.Equal(5, answers.Count(x => x.StatusCode == HttpStatusCode.OK));
         var refused = answers.Last();
         Assert.Equal(HttpStatusCode.TooManyRequests, refused.StatusCode);
+        Assert.Equal(TimeSpan.FromSeconds(60), refused.Headers.RetryAfter!.Delta);
         Assert.Contains("Wait a minute", await refused.Content.ReadAsStringAsync(), StringComparison.Ordinal);
         Assert.Equal(HttpStatusCode.OK, (await server.Client.GetAsync("/health/live")).StatusCode);
     }

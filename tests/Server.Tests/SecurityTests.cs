@@ -54,6 +54,46 @@ public sealed class SecurityTests(App app)
         Assert.Equal(PostgresErrorCodes.InsufficientPrivilege, problem.SqlState);
     }
 
+    [Fact]
+    public async Task The_names_of_schools_are_open_and_nothing_else_of_another_school_is()
+    {
+        var (one, other) = (await School.Make(taught: 5), await School.Make(taught: 5));
+        await using var connection = new NpgsqlConnection(App.AppDb);
+        await connection.OpenAsync(TestContext.Current.CancellationToken);
+        Assert.Equal(0L, await Ask(connection, "select count(*) from schools"));
+        Assert.Equal(2L, await Ask(connection, $"select count(*) from school_names() where id in ('{one.Id}', '{other.Id}')"));
+        await Ask(connection, $"select set_config('boldladder.school', '{one.Id}', false)");
+        Assert.Equal(0L, await Ask(connection, $"select count(*) from schools where id = '{other.Id}'"));
+        Assert.Equal(1L, await Ask(connection, "select count(year) from schools"));
+    }
+
+    [Fact]
+    public async Task A_group_that_has_a_log_cant_be_deleted_and_its_log_with_it()
+    {
+        var school = await School.Make(taught: 5);
+        await using var connection = new NpgsqlConnection(App.AppDb);
+        await connection.OpenAsync(TestContext.Current.CancellationToken);
+        await Ask(connection, $"select set_config('boldladder.school', '{school.Id}', false)");
+        var problem = await Assert.ThrowsAsync<PostgresException>(() => Ask(connection, $"delete from groups where id = '{school.Groups[0]}'"));
+        Assert.Equal(PostgresErrorCodes.ForeignKeyViolation, problem.SqlState);
+        Assert.Equal(5L, await Ask(connection, "select count(*) from log"));
+    }
+
+    [Theory]
+    [InlineData("/api/words/cat", "no-store")]
+    [InlineData("/api/nothing", "no-store")]
+    [InlineData("/health/live", "no-cache")]
+    [InlineData("/nowhere", "no-store")]
+    public async Task Every_answer_has_its_headers_whatever_became_of_it(string address, string cache)
+    {
+        using var answer = await app.Client.GetAsync(address);
+        Assert.True(answer.Headers.Contains("Content-Security-Policy"));
+        Assert.Contains("nosniff", answer.Headers.GetValues("X-Content-Type-Options"));
+        Assert.Contains(cache, answer.Headers.CacheControl!.ToString(), StringComparison.Ordinal);
+        using var failed = await app.Client.PostAsync("/api/verdicts", new StringContent("{", Encoding.UTF8, "application/json"));
+        Assert.True(failed.Headers.Contains("Content-Security-Policy"));
+    }
+
     [Theory]
     [InlineData("update log set outcome = 'missed'")]
     [InlineData("delete from log")]

@@ -3,7 +3,9 @@ namespace BoldLadder.Core.Words;
 /// <summary>Words that sound the same in an accent, its merges counted.</summary>
 public sealed class Homophones
 {
-    private readonly Dictionary<string, List<LexiconWord>> _bySound = new(StringComparer.Ordinal);
+    // The last word met with each sound, and for each entry the one met before it: a tenth of what lists would weigh.
+    private readonly Dictionary<ulong, int> _last = [];
+    private readonly List<(int Word, int Before)> _entries = [];
     private readonly SchoolWords _words;
     private readonly byte[] _canonical;
 
@@ -15,12 +17,8 @@ public sealed class Homophones
         {
             foreach (var sound in SoundsOf(word))
             {
-                if (!_bySound.TryGetValue(sound, out var same))
-                {
-                    _bySound[sound] = same = [];
-                }
-
-                same.Add(word);
+                _entries.Add((word.Rank, _last.GetValueOrDefault(sound, -1)));
+                _last[sound] = _entries.Count - 1;
             }
         }
     }
@@ -30,17 +28,25 @@ public sealed class Homophones
 
     /// <summary>Words that sound as a reading does that is in no list.</summary>
     public IReadOnlyList<LexiconWord> Of(FormedWord form) =>
-        Like(form.Readings.Select(x => SoundCode.Heard(SoundCode.Of(x.Phonemes), _canonical)).Distinct(), form.Spelling);
+        Like(form.Readings.Select(x => SoundCode.HashHeard(x, _canonical)).Distinct(), form.Spelling);
 
     /// <summary>All sets of two words or more, each commonest first.</summary>
-    public IEnumerable<IReadOnlyList<LexiconWord>> Sets() =>
-        _bySound.Values.Where(x => x.Count > 1).Select(x => (IReadOnlyList<LexiconWord>)[.. x.Distinct().OrderBy(w => w.Rank)]).OrderBy(x => x[0].Rank);
+    public IEnumerable<IReadOnlyList<LexiconWord>> Sets() => _last.Keys.Select(x => (IReadOnlyList<LexiconWord>)[.. With(x).Distinct().OrderBy(w => w.Rank)])
+        .Where(x => x.Count > 1).OrderBy(x => x[0].Rank);
 
-    private List<LexiconWord> Like(IEnumerable<string> sounds, string not) => [.. sounds.SelectMany(x => _bySound.GetValueOrDefault(x) ?? [])
+    private List<LexiconWord> Like(IEnumerable<ulong> sounds, string not) => [.. sounds.SelectMany(With)
         .Where(x => x.Key != not && x.Suitability != Suitability.Unsuitable && _words.OwnSpelling(x)).Distinct().OrderBy(x => x.Rank)];
 
+    private IEnumerable<LexiconWord> With(ulong sound)
+    {
+        for (var at = _last.GetValueOrDefault(sound, -1); at >= 0; at = _entries[at].Before)
+        {
+            yield return _words.Words[_entries[at].Word];
+        }
+    }
+
     // As it is said by itself: in running speech a and are may fall together, and nobody takes one for the other.
-    private IEnumerable<string> SoundsOf(LexiconWord word)
+    private IEnumerable<ulong> SoundsOf(LexiconWord word)
     {
         var sounds = _words.Sounds(word).ToList();
         if (sounds.Count > 1)
@@ -49,7 +55,7 @@ public sealed class Homophones
             sounds = [.. readings.Where(x => !readings.Any(full => !ReferenceEquals(full, x) && IsWeakFormOf(x, full))).Select(x => SoundCode.Of(x.Phonemes))];
         }
 
-        return sounds.Select(x => SoundCode.Heard(x, _canonical)).Distinct();
+        return sounds.Select(x => SoundCode.HashHeard(x, _canonical)).Distinct();
     }
 
     private static bool IsWeakFormOf(Segmentation weak, Segmentation full) => weak.IsSpokenFormOf(full)

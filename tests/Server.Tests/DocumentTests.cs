@@ -1,0 +1,87 @@
+using BoldLadder.Core.Conventions;
+using BoldLadder.Core.Ladders;
+using BoldLadder.Server.Phrasing;
+using BoldLadder.Server.Storage;
+
+namespace BoldLadder.Server.Tests;
+
+/// <summary>Documents as earlier versions wrote them, and reasons as they are said.</summary>
+public sealed class DocumentTests
+{
+    [Fact]
+    public void A_ladder_of_the_first_version_is_read_with_all_that_its_rungs_add()
+    {
+        var ladder = StoredJson.Read<LadderDocument>("""
+            {"name":"Old","sections":[{"id":"section-1","name":"All","shape":{"boxes":3,"together":1,"syllables":1},"rungs":[
+              {"id":"a/b","kind":"teach","correspondences":["sh:sh"],"trickyWords":["was"],"endings":["ing","es"],"structures":["pairAtEnd"],"keyword":"ship",
+               "sayIt":"","writeIt":"","notes":"","days":1,"rimeUnits":["a:aw ll:l"],"clusters":["s:s t:t"]},
+              {"id":"older","kind":"check","correspondences":[],"trickyWords":[],"endings":[],"structures":[],"keyword":"","sayIt":"","writeIt":"","notes":"","days":1}]}]}
+            """).ToCore();
+        Assert.Equal(
+            ["Correspondence sh:sh", "Ending ing", "Ending s", "Structure pairAtEnd", "RimeUnit a:aw ll:l", "Cluster s:s t:t"],
+            ladder.Rungs[0].Adds.Select(x => x.ToString()));
+        Assert.Equal(["a-b", "older"], ladder.Rungs.Select(x => x.Id));
+        Assert.Equal(ladder.Rungs[0].Adds, StoredJson.Read<LadderDocument>(StoredJson.Write(LadderDocument.Of(ladder))).ToCore().Rungs[0].Adds);
+    }
+
+    [Fact]
+    public void A_lesson_of_the_first_version_keeps_its_items_with_their_reasons_as_written()
+    {
+        const string Old = """
+            {"kind":"newLearning","minutes":25,"rungId":"sh-sh","title":"sh","things":{"correspondences":["sh:sh"],"endings":[],"structures":[]},"trickyWords":[],"seed":7,
+             "teaching":{"sayIt":"","writeIt":"","keyword":"","notes":""},"carried":[],
+             "blocks":[{"part":"practise","activity":"read","items":[{"id":"i1","kind":"word","text":"ship","split":"sh:sh i:i p:p","release":"alone","locked":false,"forced":false,"reason":"It has sh, first.","spoken":""}]}]}
+            """;
+        var lesson = StoredJson.Read<LessonDocument>(Old).ToCore();
+        Assert.Equal("sh:sh", Assert.Single(lesson.Teaches).Key);
+        Assert.Empty(lesson.GoesOver);
+        Assert.Equal("It has sh, first.", Phrases.Plain.Sentence(lesson.Items.Single().Reasons));
+        var review = StoredJson.Read<LessonDocument>(Old.Replace("newLearning", "review", StringComparison.Ordinal)).ToCore();
+        Assert.Empty(review.Teaches);
+        Assert.Single(review.GoesOver);
+    }
+
+    [Fact]
+    public void Edits_and_log_entries_of_the_first_version_are_read()
+    {
+        Assert.IsType<LadderEditDocument.Replace>(StoredJson.Read<StoredLadderEdit>("""
+            {"kind":"replace","rung":{"id":"x","kind":"teach","correspondences":["sh:sh"],"trickyWords":[],"endings":[],"structures":[],"keyword":"","sayIt":"","writeIt":"","notes":"","days":1}}
+            """).Edit);
+        var removed = StoredJson.Read<StoredLessonEdit>("""{"kind":"insert","block":0,"at":1,"item":{"id":"i1","kind":"word","text":"ship","split":"","release":"none","locked":false,"forced":false,"reason":"","spoken":""}}""");
+        Assert.Empty(Assert.IsType<LessonEditDocument.Insert>(removed.Edit).Item.Reasons);
+        var log = StoredJson.Read<LogDocument>("""{"rungId":"x","things":{"correspondences":["sh:sh"],"endings":["ed"],"structures":[]},"trickyWords":["was"],"seen":["card a:a"],"shaky":[],"read":["ship"]}""");
+        Assert.Equal(["sh:sh", "ed"], TeachableDocument.ToCore(log.Things).Select(x => x.Key));
+    }
+
+    [Theory]
+    [InlineData("""{"v":3,"name":"x","sections":[]}""")]
+    [InlineData("""{"v":2,"name":null,"sections":[]}""")]
+    [InlineData("""{"v":2,"sections":[]}""")]
+    [InlineData("""{"v":"two"}""")]
+    [InlineData("[]")]
+    public void What_is_no_such_document_or_one_of_a_newer_program_is_not_read(string text) =>
+        Assert.Throws<InvalidDataException>(() => StoredJson.Read<LadderDocument>(text));
+
+    [Fact]
+    public void Every_reason_has_its_phrase_in_the_terms_of_the_school()
+    {
+        foreach (var code in Enum.GetValues<ReasonCode>())
+        {
+            Assert.NotEmpty(Phrases.Plain.Sentence([Reason.Of(code, "sh", "first", "start")]));
+        }
+
+        var own = new Phrases(new Terms("odd word", "moon word"));
+        Assert.Contains("odd word", own.Sentence([Reason.Of(ReasonCode.TypedInAsTricky)]), StringComparison.Ordinal);
+        Assert.Contains("moon word", own.Sentence([Reason.Of(ReasonCode.NoWordAtAll)]), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void Rungs_that_say_the_same_are_one_from_one_state_of_a_ladder_to_the_next()
+    {
+        var ladder = LadderText.Parse(File.ReadAllText(Path.Combine(App.Root, "data", "demo", "estuary.ladder.tsv")));
+        var pool = new Groups.RungPool();
+        Ladder Read(Ladder x) => pool.Shared(StoredJson.Read<LadderDocument>(StoredJson.Write(LadderDocument.Of(x))).ToCore());
+        var (first, second) = (Read(ladder), Read(new MoveRung("sh-sh", ladder.Sections[0].Id, 2).Apply(ladder).Ladder!));
+        Assert.All(first.Rungs, x => Assert.Same(x, second.Rungs[second.PlaceOf(x.Id)]));
+    }
+}
