@@ -77,3 +77,80 @@ test('letters typed into a field are letters there and no commands', async ({ te
   await expect.poll(() => teacher.texts('read')).toEqual(before);
   await expect(page.getByRole('button', { name: /^Undo/ })).toHaveCount(0);
 });
+
+for (const scheme of ['light', 'dark'] as const) {
+  test(`in the ${scheme} hints in fields are read easily, and edges of fields and arrows are seen`, async ({ teacher, page }) => {
+    await page.emulateMedia({ colorScheme: scheme });
+    await teacher.open('Curlews');
+    const weak: string[] = [];
+    for (const screen of SCREENS) {
+      await show(screen, teacher, page);
+      weak.push(...(await page.evaluate(weakFields, screen)));
+    }
+    expect(weak).toEqual([]);
+  });
+}
+
+/** The fields whose hint has less than 4.5 to 1 against the field, or whose edge or arrow less than 3 to 1. */
+function weakFields(screen: string): string[] {
+  const colour = (text: string) => (text.match(/[\d.]+/g) ?? []).map(Number);
+  const light = ([r, g, b]: number[]) =>
+    [r ?? 0, g ?? 0, b ?? 0]
+      .map((x) => x / 255)
+      .map((x) => (x <= 0.04045 ? x / 12.92 : ((x + 0.055) / 1.055) ** 2.4))
+      .reduce((sum, x, i) => sum + x * ([0.2126, 0.7152, 0.0722][i] ?? 0), 0);
+  const contrast = (a: number[], b: number[]) =>
+    (Math.max(light(a), light(b)) + 0.05) / (Math.min(light(a), light(b)) + 0.05);
+  const behind = (x: Element | null): number[] => {
+    for (let at = x; at; at = at.parentElement) {
+      const found = colour(getComputedStyle(at).backgroundColor);
+      if (found.length === 3) return found;
+    }
+    return [255, 255, 255];
+  };
+  const weak: string[] = [];
+  for (const field of document.querySelectorAll<HTMLInputElement>('.form-control, .form-select, .form-check-input')) {
+    const name = `${screen}: ${field.getAttribute('aria-label') ?? field.id} ${field.className}`;
+    const style = getComputedStyle(field);
+    if (contrast(colour(style.borderTopColor), behind(field.parentElement)) < 3) weak.push(`${name}: edge`);
+    if (field.placeholder && contrast(colour(getComputedStyle(field, '::placeholder').color), behind(field)) < 4.5) {
+      weak.push(`${name}: hint`);
+    }
+    const arrow = /stroke='%23([0-9a-f]{6})'/.exec(style.backgroundImage)?.[1];
+    if (field.matches('.form-select') && arrow) {
+      const stroke = [0, 2, 4].map((i) => parseInt(arrow.slice(i, i + 2), 16));
+      if (contrast(stroke, behind(field)) < 3) weak.push(`${name}: arrow`);
+    }
+    if (field.matches('.form-select') && !arrow) weak.push(`${name}: no arrow`);
+  }
+  return weak;
+}
+
+test('the last line of a lesson can be scrolled clear of the foot', async ({ teacher, page }) => {
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await teacher.open();
+  await page.locator('#main').evaluate((x) => x.scrollTo(0, x.scrollHeight));
+  const main = await page.locator('#main').boundingBox();
+  const last = await page.locator('.part').last().boundingBox();
+  const fade = 24;
+  expect((last?.y ?? 0) + (last?.height ?? 0)).toBeLessThanOrEqual((main?.y ?? 0) + (main?.height ?? 0) - fade + 1);
+});
+
+test('when the server is busy a change is kept on the screen and sent again by itself', async ({ teacher, page }) => {
+  await teacher.open();
+  teacher.expected.add(503);
+  let refused = 0;
+  await page.route('**/edits', (route) =>
+    refused++ < 2
+      ? route.fulfill({ status: 503, headers: { 'Retry-After': '1' }, contentType: 'application/problem+json', body: '{"status":503,"detail":"Busy."}' })
+      : route.continue(),
+  );
+  await teacher.words('read').first().click();
+  await teacher.dock().getByLabel('Type over it').fill('pat');
+  await page.keyboard.press('Enter');
+  await expect(page.locator('.saved')).toContainText('sent again');
+  await expect(teacher.dock().getByLabel('Type over it')).toHaveValue('pat');
+  await teacher.saved();
+  await expect.poll(() => teacher.texts('read')).toContain('pat');
+  expect(refused).toBe(3);
+});

@@ -32,3 +32,13 @@ test('a word in no list is added from the Ask box, is read at once, and goes out
   await teacher.dock().getByRole('button', { name: 'take out zib' }).click();
   await expect(teacher.dock()).not.toContainText('zib added');
 });
+
+test('a long list shows its beginning and all of it when asked', async ({ teacher, page }) => {
+  await teacher.open('Curlews');
+  await page.getByRole('link', { name: 'Words', exact: true }).click();
+  const words = page.locator('.list-body button');
+  await expect(page.getByRole('button', { name: 'Show all' })).toBeVisible();
+  const few = await words.count();
+  await page.getByRole('button', { name: 'Show all' }).click();
+  await expect.poll(() => words.count()).toBeGreaterThan(few);
+});
