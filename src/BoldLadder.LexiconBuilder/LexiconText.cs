@@ -105,8 +105,14 @@ public static class LexiconText
             readings[key] = [.. readings[key].Select(AccentReadings.WithPalmInAmerica)];
         }
 
+        // A mark on a base, or a filter's, holds for all that is made of it by endings; one of its own wins over that.
+        var filtered = raw.Where(x => x.Filtered).Select(x => x.Spelling).ToHashSet();
+        char? MarkOf(string word) => suitability.TryGetValue(word, out var own) ? own
+            : endings.TryGetValue(word, out var ended) && ended.Base is { } named && MarkOf(named) is { } inherited ? inherited
+            : filtered.Contains(word) ? 'u' : null;
+
         var lines = raw.Where(x => readings.ContainsKey((x.Spelling, "gb-south")) || readings.ContainsKey((x.Spelling, "us")))
-            .Select(x => Line(x, endings, compounds, readings, suitability, familiarity, capitals)).Concat(Contracted(sources.Contractions)).ToList();
+            .Select(x => Line(x, MarkOf(x.Spelling), endings, compounds, readings, familiarity, capitals)).Concat(Contracted(sources.Contractions)).ToList();
         return new LexiconReport(Header + "\n" + string.Join('\n', lines) + "\n", lines.Count, aligned, failures);
     }
 
@@ -233,21 +239,15 @@ public static class LexiconText
     }
 
     private static string Line(
-        RawWord word, Dictionary<string, EndedWord> endings, Dictionary<string, (string First, string Second)> compounds,
-        Dictionary<(string, string), Segmentation[]> readings,
-        Dictionary<string, char> suitability, Dictionary<string, char> familiarity, Dictionary<string, string> capitals)
+        RawWord word, char? mark, Dictionary<string, EndedWord> endings, Dictionary<string, (string First, string Second)> compounds,
+        Dictionary<(string, string), Segmentation[]> readings, Dictionary<string, char> familiarity, Dictionary<string, string> capitals)
     {
-        var flags = new StringBuilder();
         var ended = endings.TryGetValue(word.Spelling, out var found) ? found : default;
-        var mark = suitability.TryGetValue(word.Spelling, out var own) ? own
-            : ended.Base is not null && suitability.TryGetValue(ended.Base, out var inherited) ? inherited
-            : word.Filtered ? 'u' : 'k';
-        flags.Append(mark == 'k' ? "" : mark);
         var texts = Accent.All.Select(x => readings.TryGetValue((word.Spelling, x.Id), out var r)
             ? string.Join(" | ", r.Select(y => y.ToString())) : "-").ToArray();
         var shown = texts.Select((x, i) => i > 0 && x == texts[0] ? "" : x);
         return string.Join('\t', [
-            capitals.GetValueOrDefault(word.Spelling, word.Spelling), word.Region, flags.ToString(),
+            capitals.GetValueOrDefault(word.Spelling, word.Spelling), word.Region, mark is null or 'k' ? "" : $"{mark}",
             Rating(word, ended, familiarity), ended.Base is not null ? ended.ToString() : compounds.TryGetValue(word.Spelling, out var two) ? $"{two.First}|{two.Second}" : "",
             .. shown, word.Count.ToString(System.Globalization.CultureInfo.InvariantCulture)]);
     }

@@ -78,4 +78,13 @@ public class LexiconTests
         Assert.Equal(Suitability.Sensitive, World.Lexicon.Find("gun")!.Suitability);
         Assert.Contains(World.Lexicon.Words, x => x.Suitability == Suitability.Unsuitable);
     }
+
+    [Fact]
+    public void What_is_made_of_a_word_that_is_never_offered_is_never_offered_unless_it_was_reviewed_by_itself()
+    {
+        var reviewed = World.Text("lexicon/suitability.txt").Split([' ', '\n']).ToHashSet();
+        Assert.Empty(World.Lexicon.Words.Where(x => x.Suitability != Suitability.Unsuitable && !reviewed.Contains(x.Key)
+            && x.Ended is { } ended && World.Lexicon.Find(ended.Base) is { Suitability: Suitability.Unsuitable }).Select(x => x.Key));
+        Assert.Contains(World.Lexicon.Words, x => x is { Ended: not null, Suitability: Suitability.Unsuitable } && !reviewed.Contains(x.Key));
+    }
 }
