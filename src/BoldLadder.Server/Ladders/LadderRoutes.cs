@@ -52,7 +52,7 @@ public static class LadderRoutes
         Guid ladderId, Guid? groupId, string? asIf, LadderDesks desks, CancellationToken cancel)
     {
         var (desk, problem) = await desks.Open(ladderId, groupId, asIf, cancel);
-        return desk is null ? problem! : TypedResults.File(desks.Sent(desk), "application/json; charset=utf-8");
+        return desk is null ? problem! : KeptAnswers.Send(desks.Sent(desk));
     }
 
     private static async Task<Results<Ok<RungWordsView>, ProblemHttpResult>> Open(
@@ -72,14 +72,8 @@ public static class LadderRoutes
 
         var view = desk.View().Sections.SelectMany(x => x.Rungs).First(x => x.Rung.Id == rungId);
         var unlocking = desk.Room.Unlocking;
-        var words = desk.Room.Stock.Words;
-        var targets = TargetWords.At(unlocking, place).Select(x => x.Spelling).ToList();
-        var unlocked = words.Words
-            .Where(x => unlocking.PlaceOf(x.Rank) == place && x.Suitability != Suitability.Unsuitable && words.OwnSpelling(x))
-            .OrderByDescending(x => x is { Everyday: true, Suitability: Suitability.Fine }).ToList();
-        return TypedResults.Ok(new RungWordsView(
-            view, targets, [.. unlocked.Where(x => x.Suitability == Suitability.Fine).Take(ShownWords).Select(x => x.Spelling)],
-            Math.Max(0, unlocked.Count - ShownWords)));
+        var shown = UnlockedWords.At(unlocking, place).Take(ShownWords).Select(x => x.Spelling).ToList();
+        return TypedResults.Ok(new RungWordsView(view, [.. TargetWords.At(unlocking, place).Select(x => x.Spelling)], shown, Math.Max(0, view.Unlocks - shown.Count)));
     }
 
     private static Task<Results<Ok<LadderView>, ProblemHttpResult>> Edit(
@@ -178,18 +172,7 @@ public static class LadderRoutes
             return refused;
         }
 
-        var saved = true;
-        try
-        {
-            await db.SaveChangesAsync(cancel);
-        }
-        catch (DbUpdateException conflict) when (Conflicts.Is(conflict))
-        {
-            // Another process saved between our reading and writing.
-            saved = false;
-        }
-
-        db.ChangeTracker.Clear();
+        var saved = await Conflicts.Save(db, cancel);
         var (now, gone) = await desks.Open(ladderId, groupId, null, cancel);
         return now is null ? gone! : saved ? TypedResults.Ok(now.View()) : Problems.Stale(now.View());
     }

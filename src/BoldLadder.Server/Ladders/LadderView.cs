@@ -69,6 +69,6 @@ public sealed record LadderView(
 
 /// <summary>A rung opened: the words behind its figures.</summary>
 /// <param name="Targets">Everyday words that hold what it teaches, within the shape limit.</param>
-/// <param name="Unlocked">Words that become readable here: everyday ones first.</param>
-/// <param name="More">How many further words it unlocks.</param>
+/// <param name="Unlocked">Words that become readable here and may be shown: everyday ones first.</param>
+/// <param name="More">How many further words it unlocks: rarer ones, that nobody has rated, and those over the length of a list.</param>
 public sealed record RungWordsView(RungView Rung, IReadOnlyList<string> Targets, IReadOnlyList<string> Unlocked, int More);

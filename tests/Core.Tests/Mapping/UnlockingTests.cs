@@ -31,6 +31,20 @@ public class UnlockingTests
     }
 
     [Fact]
+    public void A_rung_shows_only_words_that_a_person_has_rated_and_everyday_ones_first()
+    {
+        var unlocking = new Unlocking(World.Estuary, World.South.Rules);
+        for (var place = 0; place < World.Estuary.Rungs.Count; place++)
+        {
+            var shown = UnlockedWords.At(unlocking, place);
+            Assert.All(shown, x => Assert.True(x is { Suitability: Suitability.Fine, Familiarity: not Familiarity.Unrated } && unlocking.PlaceOf(x.Rank) == place, x.Key));
+            Assert.Equal(shown.OrderByDescending(x => x.Everyday).ThenBy(x => x.Rank), shown);
+            Assert.Equal(World.South.Words.Words.Count(x => x is { Everyday: true, Suitability: Suitability.Fine } && unlocking.PlaceOf(x.Rank) == place && World.South.Words.OwnSpelling(x)),
+                shown.Count(x => x.Everyday));
+        }
+    }
+
+    [Fact]
     public void Target_words_hold_what_the_rung_teaches_and_are_readable_there()
     {
         var unlocking = new Unlocking(World.Estuary, World.South.Rules);

@@ -103,8 +103,10 @@ export function RungColumn({ ladder, view, edit, onForm }: Props) {
             {view.unlocks} words unlocked, {view.everydayUnlocks} of them everyday
           </h3>
           <p className="word-list">
-            {words.data.unlocked.join(' ') || 'None: it adds nothing that words wait for.'}
-            {words.data.more > 0 && ` … and ${words.data.more} more`}
+            {view.unlocks === 0
+              ? 'None: it adds nothing that words wait for.'
+              : words.data.unlocked.join(' ')}
+            {words.data.more > 0 && ` … and ${words.data.more} rarer`}
           </p>
         </>
       )}
