@@ -25,7 +25,7 @@ builder.Configuration["AllowedHosts"] = builder.Configuration["BOLDLADDER_HOSTS"
 
 var services = builder.Services;
 services.AddSingleton<Today>().AddSingleton<ShippedData>().AddSingleton<StockCache>().AddSingleton<MadeUpChecks>().AddSingleton<EvidenceBooks>().AddSingleton<DemoSchools>();
-services.AddSingleton<Kept>().AddSingleton<RungPool>().AddSingleton<Turns>();
+services.AddSingleton<Kept>().AddSingleton<KeptAnswers>().AddSingleton<RungPool>().AddSingleton<Turns>();
 services.AddScoped<SchoolScope>().AddScoped<Classrooms>().AddScoped<LessonBook>()
     .AddScoped<LessonViews>().AddScoped<LadderDesks>().AddScoped<WorkBudget>();
 services.AddDbContext<BoldLadderDb>(

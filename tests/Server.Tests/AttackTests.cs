@@ -203,8 +203,8 @@ public sealed class AttackTests(App app)
 
         var revision = (await app.Get($"{school.Address}/own-words")).Number("revision");
         Assert.Equal(1 + 12, revision);
-        var (status, _) = await app.Fail(HttpMethod.Put, $"{school.Address}/own-words.csv", new { csv = File('z'), revision = revision - 1 });
-        Assert.Equal(409, status);
+        var (status, problem) = await app.Fail(HttpMethod.Put, $"{school.Address}/own-words.csv", new { csv = File('z'), revision = revision - 1 });
+        Assert.Equal((409, revision, 20), (status, problem["current"]!.Number("revision"), problem["current"]!["words"]!.AsArray().Count));
     }
 
     [Fact]

@@ -68,9 +68,7 @@ public sealed class MadeUpCheck
         _sounds = real.BySound(words, words.Accent.LooselyCanonical());
         _law = new Lazy<MadeUpLaw>(() => new MadeUpLaw(words));
         _likely = new Lazy<LikelyReadings>(() => new LikelyReadings(words));
-
-        // Letters that stand in words nobody minds (the hell of shell) are no reason to mind a made-up one.
-        _harmless = new Lazy<HashSet<string>>(() => real.UnsafeInside(words.Words.Where(x => x is { Everyday: true, Suitability: Suitability.Fine }).Select(x => x.Key)));
+        _harmless = new Lazy<HashSet<string>>(() => real.HarmlessIn(words.Words));
     }
 
     public MadeUpLaw Law => _law.Value;

@@ -19,6 +19,9 @@ public sealed record ClassConventions(
     /// <summary>What ships. Source: the table of where good practitioners differ.</summary>
     public static ClassConventions Usual { get; } = new(WeakVowels.Lenient, Plurals.OwnRung, 25, 3, true, Terms.Plain);
 
+    /// <summary>A class's: its own over its school's, and those over what ships.</summary>
+    public static ClassConventions Of(OwnConventions school, OwnConventions group) => group.Over(school.Over(Usual));
+
     /// <summary>Whether made-up words are used in practice in a section.</summary>
     /// <param name="section">Zero-based.</param>
     public bool MadeUpIn(int section) => MadeUpFromSection > 0 && section + 1 >= MadeUpFromSection;

@@ -65,8 +65,9 @@ public sealed class RealWords
     public string? UnsafeIn(string word, IReadOnlySet<string> harmless) =>
         _unsafe.Contains(word) ? word : InsideOf(word).FirstOrDefault(x => !harmless.Contains(x));
 
-    /// <summary>The words never to be shown that stand inside any of some words.</summary>
-    public HashSet<string> UnsafeInside(IEnumerable<string> words) => [.. words.SelectMany(InsideOf)];
+    /// <summary>The words never to be shown that stand inside words nobody minds (the hell of shell): no reason to mind another that holds them.</summary>
+    public HashSet<string> HarmlessIn(IEnumerable<LexiconWord> words) =>
+        [.. words.Where(x => x is { Everyday: true, Suitability: Suitability.Fine }).SelectMany(x => InsideOf(x.Key))];
 
     private List<string> InsideOf(string word)
     {

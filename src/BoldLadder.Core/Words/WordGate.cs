@@ -21,7 +21,7 @@ public sealed partial class WordGate
     public WordGate(Lexicon lexicon, RealWords real)
     {
         (_lexicon, _real) = (lexicon, real);
-        _harmless = new Lazy<HashSet<string>>(() => real.UnsafeInside(lexicon.Words.Where(x => x is { Everyday: true, Suitability: Suitability.Fine }).Select(x => x.Key)));
+        _harmless = new Lazy<HashSet<string>>(() => real.HarmlessIn(lexicon.Words));
     }
 
     /// <summary>Asks of a text, however long, whether all of it may go in.</summary>

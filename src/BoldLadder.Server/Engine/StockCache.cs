@@ -1,3 +1,5 @@
+using System.Security.Cryptography;
+using System.Text;
 using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Ladders;
@@ -10,18 +12,19 @@ namespace BoldLadder.Server.Engine;
 
 /// <summary>What words a stock is made from; two equal keys give equal stocks.</summary>
 /// <param name="School">Null for the lexicon as it ships.</param>
-/// <param name="OwnWords">The version of the school's row, which changes with its words.</param>
+/// <param name="OwnWords">The school's own words, by a hash of all that they say; empty when it has none.</param>
 /// <param name="Gates">The endings and structures that the ladder has rungs for.</param>
 /// <param name="Units">The rime units and clusters that it has rungs for.</param>
-public readonly record struct StockKey(Guid? School, string Accent, int OwnWords, WeakVowels Weak, Plurals Plurals, bool ShortA, string Gates, string Units)
+public readonly record struct StockKey(Guid? School, string Accent, string OwnWords, WeakVowels Weak, Plurals Plurals, bool ShortA, string Gates, string Units)
 {
     public static StockKey Of(SchoolSettings school, ClassConventions conventions, Ladder ladder) => new(
         school.OwnWords.Count == 0 ? null : school.Id, school.Accent.Id, HashOf(school.OwnWords), conventions.WeakVowels, conventions.Plurals, conventions.ShortA,
         GatesOf(ladder), LadderUnits.Of(ladder).Key);
 
-    // The same for the same words, within this process.
-    private static int HashOf(IReadOnlyList<OwnWord> own) => own.OrderBy(x => x.Key, StringComparer.Ordinal)
-        .Aggregate(0, (hash, x) => HashCode.Combine(hash, x.Spelling, x.Split, x.Familiarity, x.Spoken));
+    // Wide enough that no two lists of words ever share one.
+    private static string HashOf(IReadOnlyList<OwnWord> own) => own.Count == 0 ? ""
+        : Convert.ToHexString(SHA256.HashData(Encoding.UTF8.GetBytes(string.Join('\n', own.OrderBy(x => x.Key, StringComparer.Ordinal)
+            .Select(x => $"{x.Spelling}\t{x.Split}\t{x.Familiarity}\t{x.Spoken}")))));
 
     private static string GatesOf(Ladder ladder) => string.Join(' ', ladder.Rungs.SelectMany(x => x.Adds)
         .Where(x => x.Kind is TeachableKind.Ending or TeachableKind.Structure).Select(x => x.Label).Distinct().Order(StringComparer.Ordinal));
@@ -66,7 +69,7 @@ public sealed class StockCache(ShippedData shipped, MadeUpChecks madeUp)
 
     /// <summary>The stock of the lexicon itself, for answers that need no school.</summary>
     public WordStock Plain(Accent accent, WeakVowels weak) =>
-        Get(new StockKey(null, accent.Id, 0, weak, Plurals.OwnRung, true, "", LadderUnits.None.Key), null, []);
+        Get(new StockKey(null, accent.Id, "", weak, Plurals.OwnRung, true, "", LadderUnits.None.Key), null, []);
 
     private WordStock Make(StockKey key, Ladder? ladder, IReadOnlyList<OwnWord> own)
     {

@@ -101,5 +101,4 @@ public sealed class Classroom
         $"{Group.LadderId:N}:{LadderRevision}", School.Accent.Id, Conventions.ToString(), School.YearText, School.WordsRevision, Log.Position,
         string.Join(' ', Forecast.Days.TakeWhile(x => x.Day < day).Where(x => !Log.HasDay(x.Day)).Select(x => $"{x.Day:O}/{x.Rung?.Id}")),
         DataFingerprint, LessonInputs.SeedOf(Group.Id, day));
-
 }

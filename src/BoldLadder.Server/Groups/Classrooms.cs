@@ -86,7 +86,7 @@ public sealed class Classrooms(BoldLadderDb db, StockCache stocks, ShippedData s
         var row = await db.Schools.AsNoTracking().SingleAsync(x => x.Id == id, cancel);
         var own = await db.OwnWords.AsNoTracking().Where(x => x.Accent == row.Accent).ToListAsync(cancel);
         var settings = new SchoolSettings(
-            id, row.Version, row.Name, Accent.Find(row.Accent)!, Conventions(row.Conventions), StoredJson.Read<YearDocument>(row.Year).ToCore(), row.Year,
+            id, row.Version, row.Name, Accent.Find(row.Accent)!, ConventionsDocument.Read(row.Conventions).ToCore(), StoredJson.Read<YearDocument>(row.Year).ToCore(), row.Year,
             shipped.NeedsOf(row.Needs), [.. own.Select(OwnWordOf).OfType<OwnWord>()], row.Revision, row.WordsRevision);
         return kept.Keep($"school {id:N} {row.Version}", settings, SchoolKilobytes);
     }
@@ -108,7 +108,7 @@ public sealed class Classrooms(BoldLadderDb db, StockCache stocks, ShippedData s
 
     private Classroom Room(string key, SchoolSettings school, GroupRow group, Ladder ladder, int revision, GroupLog entries)
     {
-        var conventions = Conventions(group.Conventions).Over(school.Conventions.Over(ClassConventions.Usual));
+        var conventions = ClassConventions.Of(school.Conventions, ConventionsDocument.Read(group.Conventions).ToCore());
         return new Classroom(key, school, group, conventions, ladder, revision, entries, Stock(school, conventions, ladder), today.Date) { DataFingerprint = shipped.Fingerprint };
     }
 
@@ -129,8 +129,6 @@ public sealed class Classrooms(BoldLadderDb db, StockCache stocks, ShippedData s
 
         return kept.Keep(key, new GroupLog(entries.OfType<LogEntry>()), LogKilobytes);
     }
-
-    private static OwnConventions Conventions(string? document) => document is null ? OwnConventions.None : StoredJson.Read<ConventionsDocument>(document).ToCore();
 
     // A word kept before the lexicon came to call it unsuitable is left aside: it is never offered, and the school must open.
     private OwnWord? OwnWordOf(OwnWordRow row) =>

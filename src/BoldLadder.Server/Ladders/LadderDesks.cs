@@ -1,12 +1,9 @@
-using System.Text.Json;
 using BoldLadder.Core.Ladders;
 using BoldLadder.Server.Groups;
 using BoldLadder.Server.Hosting;
 using BoldLadder.Server.Storage;
 using Microsoft.AspNetCore.Http.HttpResults;
-using Microsoft.AspNetCore.Http.Json;
 using Microsoft.EntityFrameworkCore;
-using Microsoft.Extensions.Options;
 
 namespace BoldLadder.Server.Ladders;
 
@@ -22,7 +19,7 @@ public sealed record LadderDesk(string Key, Guid Id, int Revision, LadderRow? Ro
 }
 
 /// <summary>Opens ladders: the versions are read each time, the rest is kept.</summary>
-public sealed class LadderDesks(BoldLadderDb db, SchoolScope scope, Classrooms rooms, Kept kept, IOptions<JsonOptions> json)
+public sealed class LadderDesks(BoldLadderDb db, SchoolScope scope, Classrooms rooms, Kept kept, KeptAnswers answers)
 {
     private const long RoomKilobytes = 700;
 
@@ -87,16 +84,7 @@ public sealed class LadderDesks(BoldLadderDb db, SchoolScope scope, Classrooms r
     }
 
     /// <summary>The desk as it is sent, worked out once for each version of what it is made from.</summary>
-    public byte[] Sent(LadderDesk desk)
-    {
-        if (kept.Find<byte[]>($"sent {desk.Key}") is { } found)
-        {
-            return found;
-        }
-
-        var sent = JsonSerializer.SerializeToUtf8Bytes(desk.View(), json.Value.SerializerOptions);
-        return kept.Keep($"sent {desk.Key}", sent, sent.Length / 1024);
-    }
+    public byte[] Sent(LadderDesk desk) => answers.Find(desk.Key) ?? answers.Keep(desk.Key, desk.View());
 
     public Task<Ladder> Draft(Guid id, int revision, uint version, CancellationToken cancel) => rooms.Ladder(
         id, revision, version, () => db.Ladders.AsNoTracking().Where(x => x.Id == id).Select(x => x.Draft).SingleAsync(cancel));

@@ -57,15 +57,8 @@ public static class NeedsRoutes
 
         school.Needs = through.Plain.Length == 0 || through.Plain == shipped.ShippedNeeds.Trim() ? null : through.Plain;
         school.Revision++;
-        try
-        {
-            await db.SaveChangesAsync(cancel);
-            return TypedResults.Ok(ViewOf(school, shipped));
-        }
-        catch (DbUpdateException conflict) when (Conflicts.Is(conflict))
-        {
-            return Problems.Stale(ViewOf(await db.Schools.AsNoTracking().SingleAsync(x => x.Id == scope.School, cancel), shipped));
-        }
+        return await Conflicts.Save(db, cancel) ? TypedResults.Ok(ViewOf(school, shipped))
+            : Problems.Stale(ViewOf(await db.Schools.AsNoTracking().SingleAsync(x => x.Id == scope.School, cancel), shipped));
     }
 
     private static NeedsView ViewOf(SchoolRow school, ShippedData shipped) => new(school.Needs ?? shipped.ShippedNeeds, school.Needs is not null, school.Revision);

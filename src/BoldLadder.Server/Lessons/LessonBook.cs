@@ -2,7 +2,6 @@ using BoldLadder.Core.Lessons;
 using BoldLadder.Server.Groups;
 using BoldLadder.Server.Storage;
 using Microsoft.EntityFrameworkCore;
-using Npgsql;
 
 namespace BoldLadder.Server.Lessons;
 
@@ -48,9 +47,11 @@ public sealed class LessonBook(BoldLadderDb db)
             && await Find(head.Id, cancel) is { Touched: false, Outcome: null } row
             && Brief(room, day, room.Conventions.LessonMinutes) is { } brief)
         {
-            Write(row, room, LessonComposer.Compose(brief));
+            Write(row, LessonComposer.Compose(brief));
             MadeFrom(row, room);
-            await SaveOrLeave(cancel);
+
+            // Where another process was quicker, its lesson is the lesson.
+            await Conflicts.Save(db, cancel);
             return await ReadHead(db, room.Group.Id, day, cancel);
         }
 
@@ -66,7 +67,7 @@ public sealed class LessonBook(BoldLadderDb db)
         await db.Lessons.AsNoTracking().Where(x => x.Id == lessonId).Select(x => x.Document).SingleAsync(cancel);
 
     /// <summary>Puts a lesson into its row. Every write raises the revision, ours too, so that no page changes a lesson it never showed.</summary>
-    public static void Write(LessonRow row, Classroom room, Lesson lesson)
+    public static void Write(LessonRow row, Lesson lesson)
     {
         row.Document = StoredJson.Write(LessonDocument.Of(lesson));
         row.Revision++;
@@ -84,25 +85,13 @@ public sealed class LessonBook(BoldLadderDb db)
         }
 
         var row = new LessonRow { SchoolId = room.School.Id, Id = Guid.CreateVersion7(), GroupId = room.Group.Id, Day = day, Slot = Slot, Document = "", MadeFrom = "" };
-        Write(row, room, LessonComposer.Compose(brief));
+        Write(row, LessonComposer.Compose(brief));
         MadeFrom(row, room);
         db.Lessons.Add(row);
-        await SaveOrLeave(cancel);
+        await Conflicts.Save(db, cancel);
         return true;
     }
 
-    // Another process was quicker: its lesson is the lesson.
-    private async Task SaveOrLeave(CancellationToken cancel)
-    {
-        try
-        {
-            await db.SaveChangesAsync(cancel);
-        }
-        catch (DbUpdateException problem) when (Conflicts.Is(problem))
-        {
-            db.ChangeTracker.Clear();
-        }
-    }
 }
 
 /// <summary>What the database knows of a lesson beside its blocks.</summary>

@@ -40,7 +40,7 @@ public static class LessonChanges
                 return Problems.Bad("itemId", result.Problem!);
             }
 
-            LessonBook.Write(row, room, result.Lesson);
+            LessonBook.Write(row, result.Lesson);
             row.Touched = true;
             if (edit is ReplaceLesson)
             {
@@ -76,7 +76,7 @@ public static class LessonChanges
                 return Problems.Bad("revision", "That can't be taken back any more: the item is no longer in the lesson.");
             }
 
-            LessonBook.Write(row, room, before);
+            LessonBook.Write(row, before);
             last.Undone = true;
             return await Save(row, room, db, book, views, cancel);
         }, cancel);
@@ -98,18 +98,13 @@ public static class LessonChanges
     internal static async Task<Results<Ok<LessonView>, ProblemHttpResult>> Save(
         LessonRow row, Classroom room, BoldLadderDb db, LessonBook book, LessonViews views, CancellationToken cancel)
     {
-        try
+        if (await Conflicts.Save(db, cancel))
         {
-            await db.SaveChangesAsync(cancel);
             return TypedResults.Ok(await views.Of(room, row, cancel));
         }
-        catch (DbUpdateException problem) when (Conflicts.Is(problem))
-        {
-            // Another process saved between our reading and writing.
-            db.ChangeTracker.Clear();
-            var now = (await book.Find(row.Id, cancel))!;
-            return Problems.Stale(await views.Of(room, now, cancel));
-        }
+
+        var now = (await book.Find(row.Id, cancel))!;
+        return Problems.Stale(await views.Of(room, now, cancel));
     }
 
     internal static ProblemHttpResult Gone() => Problems.Missing("lessonId", "There is no such lesson in this school.");

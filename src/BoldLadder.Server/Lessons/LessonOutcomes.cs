@@ -64,19 +64,14 @@ public static class LessonOutcomes
         var (lessonId, groupId, said) = (row.Id, row.GroupId, outcome == LogOutcome.TakenBack ? null : LogDocument.NameOf(outcome));
         await using (var transaction = await db.Database.BeginTransactionAsync(cancel))
         {
-            await Conflicts.Hold(db, "groups", groupId, cancel);
+            await Conflicts.HoldGroup(db, groupId, cancel);
             var position = (await db.Log.Where(x => x.GroupId == groupId).MaxAsync(x => (long?)x.Position, cancel) ?? 0) + 1;
             row.Outcome = said;
             row.Revision++;
             db.Log.Add(LogDocument.RowOf(LessonLog.Entry(lesson, lessonId.ToString(), row.Day, outcome, position, shaky), row.SchoolId, groupId));
-            try
+            if (await Conflicts.Save(db, cancel))
             {
-                await db.SaveChangesAsync(cancel);
                 await transaction.CommitAsync(cancel);
-            }
-            catch (DbUpdateException problem) when (Conflicts.Is(problem))
-            {
-                db.ChangeTracker.Clear();
             }
         }
 

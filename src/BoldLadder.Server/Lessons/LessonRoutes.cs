@@ -72,15 +72,13 @@ public static class LessonRoutes
 
         if (room.Standing.AsIf is not null)
         {
-            return Sent(views.AsIf(room, date.Value));
+            return KeptAnswers.Send(views.AsIf(room, date.Value));
         }
 
         return await views.Of(room, date.Value, cancel) is { } lesson
-            ? Sent(lesson)
+            ? KeptAnswers.Send(lesson)
             : Problems.Missing("day", room.Year.IsSchoolDay(date.Value)
                 ? "No lesson was kept for that day."
                 : $"There is no school on {date.Value:d MMMM}. {(room.Year.OnOrAfter(date.Value) is { } next ? $"The next school day is {next:dddd d MMMM}." : "")}");
     }
-
-    private static FileContentHttpResult Sent(byte[] json) => TypedResults.File(json, "application/json; charset=utf-8");
 }

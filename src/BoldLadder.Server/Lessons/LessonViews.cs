@@ -1,15 +1,12 @@
-using System.Text.Json;
 using BoldLadder.Core.Lessons;
 using BoldLadder.Server.Groups;
 using BoldLadder.Server.Hosting;
 using BoldLadder.Server.Storage;
-using Microsoft.AspNetCore.Http.Json;
-using Microsoft.Extensions.Options;
 
 namespace BoldLadder.Server.Lessons;
 
 /// <summary>Lessons as Today shows them: worked out once for each version of a lesson and its group, and kept as they are sent.</summary>
-public sealed class LessonViews(Kept kept, LessonBook book, IOptions<JsonOptions> json)
+public sealed class LessonViews(KeptAnswers kept, LessonBook book)
 {
     /// <summary>The day's lesson as it is sent; null when there can be none on that day.</summary>
     public async Task<byte[]?> Of(Classroom room, DateOnly day, CancellationToken cancel)
@@ -20,30 +17,24 @@ public sealed class LessonViews(Kept kept, LessonBook book, IOptions<JsonOptions
         }
 
         var key = $"lesson {head.Id:N} {head.Version} {head.Previous:O} {room.Key}";
-        return kept.Find<byte[]>(key) ?? Sent(key, View(room, day, head, await book.Document(head.Id, cancel)));
+        return kept.Find(key) ?? kept.Keep(key, View(room, day, head, await book.Document(head.Id, cancel)));
     }
 
     /// <summary>A lesson that is only looked at, as if the group stood elsewhere.</summary>
     public byte[] AsIf(Classroom room, DateOnly day)
     {
         var key = $"lesson as if {day:O} {room.Key}";
-        if (kept.Find<byte[]>(key) is { } found)
+        if (kept.Find(key) is { } found)
         {
             return found;
         }
 
         var brief = LessonBook.Brief(room, day, room.Conventions.LessonMinutes)!;
-        return Sent(key, LessonView.Of(room, day, LessonComposer.Compose(brief), brief.Standing.Taught, null));
+        return kept.Keep(key, LessonView.Of(room, day, LessonComposer.Compose(brief), brief.Standing.Taught, null));
     }
 
     public async Task<LessonView> Of(Classroom room, LessonRow row, CancellationToken cancel) => View(room, row.Day, await book.Head(row, cancel), row.Document);
 
     private static LessonView View(Classroom room, DateOnly day, LessonHead head, string document) =>
         LessonView.Of(room, day, StoredJson.Read<LessonDocument>(document).ToCore(), room.Before(day, head.Id.ToString()).Taught, head);
-
-    private byte[] Sent(string key, LessonView view)
-    {
-        var sent = JsonSerializer.SerializeToUtf8Bytes(view, json.Value.SerializerOptions);
-        return kept.Keep(key, sent, sent.Length / 1024);
-    }
 }

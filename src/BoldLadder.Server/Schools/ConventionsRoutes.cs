@@ -43,7 +43,7 @@ public static class ConventionsRoutes
         }
 
         (school.Conventions, school.Revision) = (StoredJson.Write(request.Conventions), school.Revision + 1);
-        return await Saved(db, cancel) ? TypedResults.Ok(View(school, null)) : Problems.Stale(View(await School(db, scope, cancel), null));
+        return await Conflicts.Save(db, cancel) ? TypedResults.Ok(View(school, null)) : Problems.Stale(View(await School(db, scope, cancel), null));
     }
 
     private static async Task<Results<Ok<ConventionsView>, ProblemHttpResult>> OfGroup(Guid groupId, BoldLadderDb db, SchoolScope scope, CancellationToken cancel) =>
@@ -69,7 +69,7 @@ public static class ConventionsRoutes
         }
 
         (group.Conventions, group.Revision) = (StoredJson.Write(request.Conventions), group.Revision + 1);
-        return await Saved(db, cancel) ? TypedResults.Ok(View(school, group))
+        return await Conflicts.Save(db, cancel) ? TypedResults.Ok(View(school, group))
             : Problems.Stale(View(school, await db.Groups.SingleAsync(x => x.Id == groupId, cancel)));
     }
 
@@ -98,28 +98,12 @@ public static class ConventionsRoutes
         return null;
     }
 
-    private static async Task<bool> Saved(BoldLadderDb db, CancellationToken cancel)
-    {
-        try
-        {
-            await db.SaveChangesAsync(cancel);
-            return true;
-        }
-        catch (DbUpdateException conflict) when (Conflicts.Is(conflict))
-        {
-            db.ChangeTracker.Clear();
-            return false;
-        }
-    }
-
     private static Task<SchoolRow> School(BoldLadderDb db, SchoolScope scope, CancellationToken cancel) => db.Schools.SingleAsync(x => x.Id == scope.School, cancel);
 
     private static ConventionsView View(SchoolRow school, GroupRow? group)
     {
-        var (ofSchool, ofGroup) = (Read(school.Conventions), Read(group?.Conventions));
-        var whole = ofGroup.ToCore().Over(ofSchool.ToCore().Over(ClassConventions.Usual));
-        return new ConventionsView(group?.Revision ?? school.Revision, group is null ? ofSchool : ofGroup, whole);
+        var (ofSchool, ofGroup) = (ConventionsDocument.Read(school.Conventions), ConventionsDocument.Read(group?.Conventions));
+        return new ConventionsView(
+            group?.Revision ?? school.Revision, group is null ? ofSchool : ofGroup, ClassConventions.Of(ofSchool.ToCore(), ofGroup.ToCore()));
     }
-
-    private static ConventionsDocument Read(string? document) => document is null ? new ConventionsDocument() : StoredJson.Read<ConventionsDocument>(document);
 }

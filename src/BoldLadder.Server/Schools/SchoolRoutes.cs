@@ -36,7 +36,7 @@ public static class SchoolRoutes
             // One connection for the whole request: the database is told of the school once.
             var db = http.RequestServices.GetRequiredService<BoldLadderDb>();
             await db.Database.OpenConnectionAsync(http.RequestAborted);
-            
+
             // What is asked of a group, a ladder or a lesson finds none of another school, and says so itself.
             var narrower = http.GetRouteValue("groupId") ?? http.GetRouteValue("ladderId") ?? http.GetRouteValue("lessonId");
             return narrower is not null || await Known(db, id, http.RequestAborted) ? await next(context) : Problems.Missing("schoolId", "There is no such school here.");

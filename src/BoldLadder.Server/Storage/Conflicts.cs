@@ -7,18 +7,32 @@ namespace BoldLadder.Server.Storage;
 public static class Conflicts
 {
     /// <summary>True when the row was changed meanwhile, or another with the same key came first. Anything else is answered as itself.</summary>
-    public static bool Is(DbUpdateException problem) => problem is DbUpdateConcurrencyException
+    private static bool Is(DbUpdateException problem) => problem is DbUpdateConcurrencyException
         || problem.InnerException is PostgresException { SqlState: PostgresErrorCodes.UniqueViolation };
 
-    /// <summary>
-    /// Holds a school's or a group's row until the transaction ends, so that what is counted and written after it is
-    /// counted and written by one at a time.
-    /// </summary>
-    /// <param name="table"><c>schools</c> or <c>groups</c>.</param>
-    public static async Task Hold(BoldLadderDb db, string table, Guid id, CancellationToken cancel) => await (table switch
+    /// <summary>Saves; false when somebody else was quicker: nothing is saved then, and all that was read is forgotten.</summary>
+    public static async Task<bool> Save(BoldLadderDb db, CancellationToken cancel)
     {
-        "schools" => db.Database.ExecuteSqlAsync($"select 1 from schools where id = {id} for update", cancel),
-        "groups" => db.Database.ExecuteSqlAsync($"select 1 from groups where id = {id} for update", cancel),
-        _ => throw new ArgumentException($"{table} is not held", nameof(table)),
-    });
+        try
+        {
+            await db.SaveChangesAsync(cancel);
+            return true;
+        }
+        catch (DbUpdateException problem) when (Is(problem))
+        {
+            db.ChangeTracker.Clear();
+            return false;
+        }
+    }
+
+    /// <summary>
+    /// Holds a school's row until the transaction ends, so that what is counted and written after it is counted and
+    /// written by one at a time.
+    /// </summary>
+    public static Task HoldSchool(BoldLadderDb db, Guid id, CancellationToken cancel) =>
+        db.Database.ExecuteSqlAsync($"select 1 from schools where id = {id} for update", cancel);
+
+    /// <summary>Holds a group's row, as <see cref="HoldSchool"/> does a school's.</summary>
+    public static Task HoldGroup(BoldLadderDb db, Guid id, CancellationToken cancel) =>
+        db.Database.ExecuteSqlAsync($"select 1 from groups where id = {id} for update", cancel);
 }

@@ -18,6 +18,9 @@ public sealed record ConventionsDocument(
         // There is no older version.
     }
 
+    /// <summary>A stored document; null is one that says nothing.</summary>
+    public static ConventionsDocument Read(string? stored) => stored is null ? new ConventionsDocument() : StoredJson.Read<ConventionsDocument>(stored);
+
     public OwnConventions ToCore() =>
         new(WeakVowels, Plurals, LessonMinutes, MadeUpFromSection, ShortA, Terms is null ? null : new Terms(Terms.TrickyWord, Terms.MadeUpWord));
 }

@@ -26,11 +26,17 @@ public sealed record RungDocument(
     public Rung? ToCore(out LadderProblem problem)
     {
         var adds = new List<Teachable>();
-        for (var i = 0; i < Adds.Count; i++)
+        foreach (var asked in Adds)
         {
-            if (Adds[i] is null || !Teachable.TryRead(Adds[i].Kind, Adds[i].Key, out var thing, out var reason))
+            if (asked is null)
             {
-                problem = new LadderProblem("adds", Adds[i] is null ? "One of the things that the rung adds is missing." : $"{Adds[i].Key}: {Unsaid(Adds[i])}.");
+                problem = new LadderProblem("adds", "One of the things that the rung adds is missing.");
+                return null;
+            }
+
+            if (!Teachable.TryRead(asked.Kind, asked.Key, out var thing, out var reason))
+            {
+                problem = new LadderProblem("adds", $"{asked.Key}: {reason}.");
                 return null;
             }
 
@@ -50,8 +56,6 @@ public sealed record RungDocument(
         problem = Ladder.Check(rung).FirstOrDefault();
         return problem.Field is null ? rung : null;
     }
-
-    private static string Unsaid(TeachableDocument thing) => Teachable.TryRead(thing.Kind, thing.Key, out _, out var reason) ? "" : reason;
 }
 
 public sealed record SectionDocument(string Id, string Name, WordShape Shape, IReadOnlyList<RungDocument> Rungs)

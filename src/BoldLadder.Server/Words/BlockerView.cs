@@ -10,16 +10,15 @@ public sealed record BlockerView(string Part, string? RungId, int? Rung, string?
 {
     public static IReadOnlyList<BlockerView> Of(IReadOnlyList<Part> blockers, Classroom room) =>
     [
-        .. blockers.Select(x =>
-        {
-            var place = room.Unlocking.PlaceOf(x);
-            if (place == Unlocking.Never)
-            {
-                return new BlockerView(x.Shown, null, null, null, null);
-            }
-
-            var rung = room.Ladder.Rungs[place];
-            return new BlockerView(x.Shown, rung.Id, place + 1, rung.Label, room.Dates.TryGetValue(rung.Id, out var date) ? date : null);
-        }),
+        .. blockers.Select(x => room.Unlocking.PlaceOf(x) is var place && place == Unlocking.Never
+            ? new BlockerView(x.Shown, null, null, null, null)
+            : At(x.Shown, place, room)),
     ];
+
+    /// <param name="place">Zero-based place of the rung that brings it.</param>
+    public static BlockerView At(string part, int place, Classroom room)
+    {
+        var rung = room.Ladder.Rungs[place];
+        return new BlockerView(part, rung.Id, place + 1, rung.Label, room.Dates.TryGetValue(rung.Id, out var date) ? date : null);
+    }
 }

@@ -103,12 +103,8 @@ public static class OwnWordRoutes
             return null;
         }, cancel);
 
-    private static async Task<Ok<OwnWordsView>> All(BoldLadderDb db, SchoolScope scope, ShippedData shipped, CancellationToken cancel)
-    {
-        var revision = await db.Schools.Where(x => x.Id == scope.School).Select(x => x.WordsRevision).SingleAsync(cancel);
-        return TypedResults.Ok(new OwnWordsView(revision, (await Rows(db, scope, cancel)).ConvertAll(x =>
-            new OwnWordView(x.Spelling, x.Split, x.Familiarity, x.Spoken, shipped.Lexicon.Find(x.Word) is null))));
-    }
+    private static async Task<Ok<OwnWordsView>> All(BoldLadderDb db, SchoolScope scope, ShippedData shipped, CancellationToken cancel) =>
+        TypedResults.Ok(await View(db, scope, shipped, cancel));
 
     private static async Task<FileContentHttpResult> Csv(BoldLadderDb db, SchoolScope scope, CancellationToken cancel) =>
         TypedResults.File(OwnWordsCsv.Write(await Rows(db, scope, cancel)), "text/csv; charset=utf-8", "own-words.csv");
@@ -126,7 +122,7 @@ public static class OwnWordRoutes
         {
             if (request.Revision is { } made && made != school.WordsRevision)
             {
-                return Problems.Stale(new OwnWordsView(school.WordsRevision, []));
+                return Problems.Stale(await View(db, scope, shipped, cancel));
             }
 
             await db.OwnWords.Where(x => x.Accent == school.Accent).ExecuteDeleteAsync(cancel);
@@ -142,7 +138,7 @@ public static class OwnWordRoutes
         BoldLadderDb db, SchoolScope scope, Func<SchoolRow, Task<ProblemHttpResult?>> change, CancellationToken cancel)
     {
         await using var transaction = await db.Database.BeginTransactionAsync(cancel);
-        await Conflicts.Hold(db, "schools", scope.School, cancel);
+        await Conflicts.HoldSchool(db, scope.School, cancel);
         var school = await db.Schools.SingleAsync(x => x.Id == scope.School, cancel);
         if (await change(school) is { } problem)
         {
@@ -153,6 +149,13 @@ public static class OwnWordRoutes
         await db.SaveChangesAsync(cancel);
         await transaction.CommitAsync(cancel);
         return TypedResults.NoContent();
+    }
+
+    private static async Task<OwnWordsView> View(BoldLadderDb db, SchoolScope scope, ShippedData shipped, CancellationToken cancel)
+    {
+        var revision = await db.Schools.Where(x => x.Id == scope.School).Select(x => x.WordsRevision).SingleAsync(cancel);
+        return new OwnWordsView(revision, (await Rows(db, scope, cancel)).ConvertAll(x =>
+            new OwnWordView(x.Spelling, x.Split, x.Familiarity, x.Spoken, shipped.Lexicon.Find(x.Word) is null)));
     }
 
     private static OwnWordRow RowOf(OwnWord word, SchoolRow school) => new()

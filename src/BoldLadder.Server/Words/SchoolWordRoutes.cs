@@ -60,7 +60,7 @@ public static class SchoolWordRoutes
         return new WordView(
             found.Word.Spelling, verdict.Key, "known", reading.ToString(), PieceView.Of(reading, found.Word.Ended, judge, []),
             reading.SoundCount, structure.Syllables, structure.Pattern, BlockerView.Of(verdict.Blockers, room),
-            place == Unlocking.Never ? null : FromRung(place, room), found.Own, found.Word.Ended?.Base, found.Word.Ended?.Ending,
+            place == Unlocking.Never ? null : BlockerView.At("", place, room), found.Own, found.Word.Ended?.Base, found.Word.Ended?.Ending,
             Describe(found.Word), [.. room.Stock.SoundAlikes(found.Word).Select(x => x.Spelling)], room.Stock.Spoken.Find(found.Word.Key), null);
     }
 
@@ -72,7 +72,7 @@ public static class SchoolWordRoutes
         var places = verdict.Blockers.Select(room.Unlocking.PlaceOf).ToList();
         return new WordView(
             spelling, verdict.Key, "known", reading.ToString(), PieceView.Of(reading, form.Ended, judge, []), reading.SoundCount, structure.Syllables, structure.Pattern,
-            BlockerView.Of(verdict.Blockers, room), places.Count == 0 || places.Contains(Unlocking.Never) ? null : FromRung(places.Max(), room), false, form.Ended?.Base, form.Ended?.Ending,
+            BlockerView.Of(verdict.Blockers, room), places.Count == 0 || places.Contains(Unlocking.Never) ? null : BlockerView.At("", places.Max(), room), false, form.Ended?.Base, form.Ended?.Ending,
             form.Parts.Count > 0 ? $"made of {string.Join(" and ", form.Parts)}" : $"a form of {form.Ended?.Base ?? "a known word"}",
             [.. room.Stock.Homophones.Of(form).Where(room.Stock.IsHeard).Select(x => x.Spelling)], null, null);
     }
@@ -86,12 +86,6 @@ public static class SchoolWordRoutes
             spelling, judge.Of(spelling).Key, guess is null ? "unknown" : "guess", guess?.ToString() ?? "",
             guess is null ? [] : PieceView.Of(guess, null, judge, []), guess?.SoundCount ?? 0, structure.Syllables, structure.Pattern ?? "",
             BlockerView.Of(blockers, room), null, false, null, null, "not in the word list", [], null, room.Stock.MadeUp?.Of(spelling) is { } judged ? new Phrases(room.Conventions.Terms).Sentence([judged.Reason]) : null);
-    }
-
-    private static BlockerView FromRung(int place, Classroom room)
-    {
-        var rung = room.Ladder.Rungs[place];
-        return new BlockerView("", rung.Id, place + 1, rung.Label, room.Dates.TryGetValue(rung.Id, out var date) ? date : null);
     }
 
     private static string Describe(LexiconWord word) => word.Suitability switch
