@@ -1,0 +1,411 @@
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Sounds;
+using BoldLadder.Core.Words;
+
+namespace BoldLadder.Core.Importing;
+
+/// <summary>
+/// Makes a ladder of a sheet that somebody keeps: rungs in sections with where each came from, what has to be asked, and
+/// what was left out and why. Nothing is guessed silently: what the sheet does not say is a <see cref="Doubt"/>.
+/// </summary>
+public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, SpellingShares shares)
+{
+    private const int WeeksASection = 6, RungsASection = 24, LongestNotes = 2000, MostOfAKind = 12;
+
+    private readonly PartReader _reader = new(table, words);
+    private readonly SoundChoice _sounds = new(words, shares);
+
+    /// <summary>The sheet most likely to hold the order: the one with the most cells that are parts.</summary>
+    public int Likeliest(IReadOnlyList<Sheet> sheets) => Enumerable.Range(0, sheets.Count).Where(x => sheets[x].Cells.Count > 0)
+        .OrderBy(x => sheets[x].Hidden).ThenByDescending(x => Seen(sheets[x]).Select(c => c.Text).Distinct().Count(t => t.Length <= 80 && !SheetWords.IsOrdinal(t) && _reader.LooksLikePart(t)))
+        .FirstOrDefault();
+
+    /// <param name="sheets">All sheets of the file.</param>
+    /// <param name="at">Which of them holds the order.</param>
+    /// <param name="told">Roles of columns that a person gave.</param>
+    /// <param name="answers">Answers to doubts, by their id: now, or when the same was asked before.</param>
+    public ImportedLadder Read(IReadOnlyList<Sheet> sheets, int at, IReadOnlyDictionary<int, ColumnRole> told, IReadOnlyDictionary<string, string> answers)
+    {
+        var sheet = sheets[at];
+        var left = sheets.Where((_, i) => i != at).Select(x => new LeftOut(new Source(x.Name, "", ""), x.Hidden ? LeftOutReason.Hidden : LeftOutReason.OtherSheet)).ToList();
+        left.AddRange(sheet.Cells.Where(x => x.Hidden || x.Struck).Select(x => new LeftOut(new Source(sheet.Name, x.Address, x.Text), x.Struck ? LeftOutReason.Struck : LeftOutReason.Hidden)));
+        left.AddRange(sheet.Cells.Where(x => NoValue(x.Text)).Select(x => new LeftOut(new Source(sheet.Name, x.Address, x.Text), LeftOutReason.NoValue)));
+        var layout = SheetLayout.Of(sheet.Name, [.. Seen(sheet)], _reader, words, told);
+        var reading = SheetReading.Of(layout, _reader, words);
+        left.AddRange(reading.LeftOut);
+        var state = new Settling(answers, left);
+        var rungs = Days(reading.Rungs).SelectMany(x => Rungs(x, state)).ToList();
+        var sections = Sections(reading.Rungs.Count == 0 ? [] : rungs);
+        var name = reading.Title.Length > 0 ? reading.Title : layout.Columns is [{ Heading.Length: > 8 } only] ? only.Heading : sheet.Name;
+        string? problem = null;
+        if (Ladder.TryCreate(name.Length > 100 ? name[..100] : name, sections, out var ladder, out var problems))
+        {
+            ladder = ladder.Rungs.Count == 0 ? null : ladder;
+        }
+        else
+        {
+            problem = rungs.Count == 0 ? null : problems[0].Sentence;
+        }
+
+        return new ImportedLadder(name, sheet.Name, ladder, [.. rungs.Select(x => x.Imported)], state.Doubts, left, state.Kept, layout.Columns, layout.Signature, problem);
+    }
+
+    private static IEnumerable<SheetCell> Seen(Sheet sheet) => sheet.Cells.Where(x => !x.Hidden && !x.Struck && x.Text.Trim().Length > 0 && !NoValue(x.Text));
+
+    private static bool NoValue(string text) => text.StartsWith('#') && text.Length > 2 && char.IsAsciiLetterUpper(text[1]) && text.TrimEnd('!', '?').All(x => x is '#' or '/' || char.IsAsciiLetterUpper(x) || char.IsDigit(x));
+
+    private sealed class Settling(IReadOnlyDictionary<string, string> answers, List<LeftOut> left)
+    {
+        public IReadOnlyDictionary<string, string> Answers { get; } = answers;
+
+        public List<LeftOut> LeftOut { get; } = left;
+
+        public HashSet<Correspondence> Taught { get; } = [];
+
+        public HashSet<Teachable> Things { get; } = [];
+
+        public HashSet<string> Graphemes { get; } = [];
+
+        public HashSet<string> Tricky { get; } = new(StringComparer.OrdinalIgnoreCase);
+
+        public List<Doubt> Doubts { get; } = [];
+
+        public List<Source> Kept { get; } = [];
+
+        public HashSet<string> Ids { get; } = [];
+    }
+
+    private sealed record Placed(ImportedRung Imported, string Section, string Week);
+
+    // The same again next day is one rung of two days.
+    private static List<WrittenRung> Days(List<WrittenRung> rungs)
+    {
+        var made = new List<WrittenRung>();
+        foreach (var rung in rungs)
+        {
+            var last = made.Count > 0 ? made[^1] : null;
+            if (last is not null && rung.Parts.Count > 0 && rung.Parts.All(x => x.Kind == WrittenKind.Grapheme && x.Words.Count == 0 && x.Sounds.Count == 0) && last.Section == rung.Section
+                && rung.Parts.Select(x => x.Letters).SequenceEqual(last.Parts.Select(x => x.Letters)) && rung.Sources.Count > 0 && last.Sources.All(x => x.Cell != rung.Sources[0].Cell)
+                && last.Parts.All(x => x.Words.Count == 0 && x.Sounds.Count == 0) && rung.Sound == last.Sound && (rung.Words.Count == 0 || rung.Words.SequenceEqual(last.Words)) && last.Days < 20)
+            {
+                last.Days++;
+                last.Sources.AddRange(rung.Sources);
+                last.Tricky.AddRange(rung.Tricky);
+                last.Notes.AddRange(rung.Notes);
+                continue;
+            }
+
+            made.Add(rung);
+        }
+
+        return made;
+    }
+
+    private IEnumerable<Placed> Rungs(WrittenRung written, Settling state)
+    {
+        var (adds, notes, doubts, again) = (new List<Teachable>(), new List<string>(), new List<string>(), new List<string>());
+        var (tricky, kind) = (new List<string>(), RungKind.Teach);
+        var source = written.Sources.FirstOrDefault() ?? new Source("", "", "");
+
+        // Letters met before, several together and with nothing said of them, are gone over.
+        var goneOver = written.Parts.Count > 1 && written.Parts.All(x => x.Kind == WrittenKind.Grapheme && x.Words.Count == 0 && x.Sounds.Count == 0 && state.Graphemes.Contains(x.Letters))
+            && written.Words.Count == 0 && written.Sound.Length == 0;
+        foreach (var part in written.Parts)
+        {
+            switch (part.Kind)
+            {
+                case WrittenKind.Lesson:
+                    kind = part.Lesson;
+                    notes.Add(part.Letters);
+                    break;
+                case WrittenKind.Kept:
+                    notes.Add(part.Letters);
+                    state.Kept.Add(source with { Text = part.Letters });
+                    break;
+                case WrittenKind.Structure:
+                    adds.Add(Teachable.Of(part.Structure!.Value));
+                    break;
+                case WrittenKind.Ending:
+                    adds.Add(Teachable.OfEnding(part.Letters));
+                    break;
+                case WrittenKind.Cluster:
+                    adds.Add(Teachable.OfCluster(GraphemeRun.Parse(string.Join(' ', SoundChoice.ClusterOf(part.Letters, table)!))));
+                    break;
+                case WrittenKind.RimeUnit:
+                    Rime(part, source, state, adds, notes, doubts);
+                    break;
+                default:
+                    if (goneOver)
+                    {
+                        again.Add(part.Letters);
+                        break;
+                    }
+
+                    Grapheme(part, written, source, state, adds, tricky, notes, doubts, again);
+                    break;
+            }
+        }
+
+        foreach (var word in written.Tricky.Concat(tricky).ToList())
+        {
+            if (state.Tricky.Add(word))
+            {
+                tricky.Remove(word);
+                tricky.Add(word);
+            }
+            else
+            {
+                tricky.Remove(word);
+                state.LeftOut.Add(new LeftOut(source with { Text = word }, LeftOutReason.Repeated));
+            }
+        }
+
+        foreach (var thing in adds.ToList().Where(x => !state.Things.Add(x)))
+        {
+            adds.Remove(thing);
+            again.Add(thing.Label);
+        }
+
+        if (again.Count > 0)
+        {
+            notes.Insert(0, $"Again: {string.Join(", ", again.Distinct())}");
+        }
+
+        if (adds.Count == 0 && tricky.Count == 0 && kind == RungKind.Teach)
+        {
+            if (notes.Count == 0 && doubts.Count == 0 && written.Notes.Count == 0)
+            {
+                yield break;
+            }
+
+            kind = RungKind.Consolidation;
+        }
+
+        var keyword = Keyword(written, adds);
+        var shown = written.Words.Distinct().Where(x => x != keyword && (!written.SharesWords || written.Parts.Any(p => HoldsLetters(x, p.Letters)))).ToList();
+        var text = string.Join("\n", notes.Concat(written.Notes).Concat(shown.Count > 0 ? [$"Words: {string.Join(", ", shown)}"] : []));
+        text = text.Length > LongestNotes ? text[..LongestNotes] : text;
+        var first = true;
+        for (var from = 0; first || from < Math.Max(adds.Count, tricky.Count); from += MostOfAKind)
+        {
+            var rung = new Rung
+            {
+                Id = NewId(adds.Skip(from).Select(x => x.Label).Concat(tricky.Skip(from)).DefaultIfEmpty(kind.ToString()), state.Ids), Kind = kind,
+                Adds = [.. adds.Skip(from).Take(MostOfAKind)], TrickyWords = [.. tricky.Skip(from).Take(MostOfAKind)],
+                Keyword = first ? keyword : "", Notes = first ? text : "", Days = written.Days,
+            };
+            yield return new Placed(new ImportedRung(rung, written.Sources, written.Date, first ? doubts : []), written.Section, written.Week);
+            first = false;
+        }
+    }
+
+    private void Grapheme(
+        WrittenPart part, WrittenRung written, Source source, Settling state, List<Teachable> adds, List<string> tricky, List<string> notes, List<string> doubts, List<string> again)
+    {
+        // Letters that are as likely a word, alone in their cell: are, our.
+        var bare = part.Words.Count == 0 && part.Sounds.Count == 0;
+        if (part.MayBeWord && bare && part.Letters is "are" or "our" && written.Words.Count == 0)
+        {
+            var usual = shares.Of(part.Letters)[0].Correspondence;
+            var asked = Asked($"{part.Letters}-word", part.Letters, source, [new DoubtChoice(DoubtChoice.Word, []), new DoubtChoice(usual.Sound.Key, [usual])], "", state);
+            Take(asked, part.Letters, state, adds, tricky, notes, doubts, again);
+            return;
+        }
+
+        var said = bare && written.Sound.Length > 0 && SoundNames.Find(written.Sound, part.Letters).Any() ? part with { Sounds = [written.Sound] } : part;
+        var chosen = _sounds.Of(said, written.Words, state.Taught);
+        if (chosen.Settled.Count == 0 && chosen.Choices.Count == 0)
+        {
+            notes.Add(part.Letters);
+            state.Kept.Add(source with { Text = part.Letters });
+            return;
+        }
+
+        var met = !state.Graphemes.Add(part.Letters);
+        if (chosen.Again)
+        {
+            again.Add(part.Letters);
+            return;
+        }
+
+        if (chosen.Settled.Count > 0)
+        {
+            Teach(chosen.Settled, state, adds);
+            return;
+        }
+
+        var choices = chosen.Choices.Select(x => new DoubtChoice(string.Join(',', x.Select(c => c.Sound.Key)), x)).ToList();
+        if (met)
+        {
+            choices.Add(new DoubtChoice(DoubtChoice.Again, []));
+        }
+
+        // What is said of one spelling of long u is said of all.
+        var shared = part.Letters is "u_e" or "ue" or "ew" && choices[0].Correspondences.Count == 2;
+        var times = state.Doubts.Count(x => x.Letters == part.Letters);
+        var id = shared ? "long-u" : times == 0 ? part.Letters : $"{part.Letters}-{times + 1}";
+        Take(Asked(id, part.Letters, source, choices, chosen.Against, state), part.Letters, state, adds, tricky, notes, doubts, again);
+    }
+
+    private void Rime(WrittenPart part, Source source, Settling state, List<Teachable> adds, List<string> notes, List<string> doubts)
+    {
+        var found = _sounds.RimesOf(part.Letters, part.Words);
+        if (found.Count == 1)
+        {
+            adds.Add(Teachable.OfRimeUnit(GraphemeRun.Parse(string.Join(' ', found[0]))));
+        }
+        else if (found.Count == 0)
+        {
+            notes.Add(part.Letters);
+            state.Kept.Add(source with { Text = part.Letters });
+        }
+        else
+        {
+            var asked = Asked($"-{part.Letters}", part.Letters, source, [.. found.Select(x => new DoubtChoice(string.Join(' ', x), x)), new DoubtChoice(DoubtChoice.Note, [])], "", state);
+            switch (asked.Answer)
+            {
+                case null:
+                    doubts.Add(asked.Id);
+                    break;
+                case DoubtChoice.Note:
+                    notes.Add(part.Letters);
+                    break;
+                default:
+                    adds.Add(Teachable.OfRimeUnit(GraphemeRun.Parse(asked.Answer)));
+                    break;
+            }
+        }
+    }
+
+    private static Doubt Asked(string id, string letters, Source source, IReadOnlyList<DoubtChoice> choices, string against, Settling state)
+    {
+        if (state.Doubts.FirstOrDefault(x => x.Id == id) is { } before)
+        {
+            return before with { Letters = letters, Choices = choices };
+        }
+
+        var answer = state.Answers.GetValueOrDefault(id) is { } given && (choices.Any(x => x.Key == given) || given is DoubtChoice.Note || Sounds(letters, given).Count > 0) ? given : null;
+        var doubt = new Doubt(id, letters, source, choices, against, answer);
+        state.Doubts.Add(doubt);
+        return doubt;
+    }
+
+    private static List<Correspondence> Sounds(string letters, string answer) =>
+        [.. answer.Split(',').Select(x => Correspondence.TryParse($"{letters}:{x}", out var made, out _) ? made : default).Where(x => x.Grapheme.Text is not null)];
+
+    private static void Take(Doubt doubt, string letters, Settling state, List<Teachable> adds, List<string> tricky, List<string> notes, List<string> doubts, List<string> again)
+    {
+        switch (doubt.Answer)
+        {
+            case null:
+                doubts.Add(doubt.Id);
+                break;
+            case DoubtChoice.Again:
+                again.Add(letters);
+                break;
+            case DoubtChoice.Word:
+                tricky.Add(letters);
+                break;
+            case DoubtChoice.Note:
+                notes.Add(letters);
+                break;
+            default:
+                Teach(Sounds(letters, doubt.Answer), state, adds);
+                break;
+        }
+    }
+
+    private static void Teach(IReadOnlyList<Correspondence> meant, Settling state, List<Teachable> adds)
+    {
+        state.Taught.UnionWith(meant);
+        adds.AddRange(meant.Select(Teachable.Of).Where(x => !adds.Contains(x)));
+    }
+
+    // A single word beside a part is what it is remembered by.
+    private string Keyword(WrittenRung written, List<Teachable> adds)
+    {
+        var named = written.Parts.SelectMany(x => x.Words).Distinct().ToList();
+        var letters = adds.Select(x => x.Correspondence?.Grapheme).OfType<Grapheme>().ToList();
+        bool Shows(string word) => letters.Count == 0 || words.Find(word) is not { } found || found.Readings.Any(r => r.Segments.Any(s => letters.Contains(s.Correspondence.Grapheme)));
+        var keyword = named.FirstOrDefault(Shows) ?? written.Words.FirstOrDefault(x => Shows(x) && (written.Words.Count == 1 || letters.Count > 0));
+        return keyword is { Length: <= 40 } ? keyword : "";
+    }
+
+    private static bool HoldsLetters(string word, string letters) => letters.Split('_') is [var vowel, _] ? word.Contains(vowel, StringComparison.Ordinal) && word.Contains('e', StringComparison.Ordinal)
+        : word.Contains(letters, StringComparison.Ordinal);
+
+    private static string NewId(IEnumerable<string> parts, HashSet<string> ids)
+    {
+        var letters = new string([.. string.Join('-', parts.Take(3)).Select(x => char.IsAsciiLetterOrDigit(x) ? char.ToLowerInvariant(x) : '-')]);
+        var id = string.Join('-', letters.Split('-', StringSplitOptions.RemoveEmptyEntries));
+        id = id.Length is 0 ? "rung" : id.Length > 50 ? id[..50] : id;
+        var made = id;
+        for (var i = 2; !ids.Add(made); i++)
+        {
+            made = $"{id}-{i}";
+        }
+
+        return made;
+    }
+
+    // Terms and units are sections; weeks alone are taken together by sixes, and rungs alone by the dozen or two.
+    private static List<Section> Sections(List<Placed> rungs)
+    {
+        var named = new List<(string Name, List<Placed> Rungs)>();
+        foreach (var rung in rungs)
+        {
+            if (named.Count == 0 || named[^1].Name != rung.Section)
+            {
+                named.Add((rung.Section, []));
+            }
+
+            named[^1].Rungs.Add(rung);
+        }
+
+        var parts = named.SelectMany(x => x.Name.Length > 0 ? [x] : ByWeeks(x.Rungs)).ToList();
+        var shapes = Shapes([.. parts.Select(x => x.Rungs)]);
+        return [.. parts.Select((x, i) => new Section($"section-{i + 1}", x.Name.Length > 100 ? x.Name[..100] : x.Name, shapes[i], [.. x.Rungs.Select(r => r.Imported.Rung)]))];
+    }
+
+    private static IEnumerable<(string Name, List<Placed> Rungs)> ByWeeks(List<Placed> rungs)
+    {
+        var weeks = new List<(string Week, List<Placed> Rungs)>();
+        foreach (var rung in rungs)
+        {
+            if (weeks.Count == 0 || (rung.Week.Length > 0 && weeks[^1].Week != rung.Week))
+            {
+                weeks.Add((rung.Week, []));
+            }
+
+            weeks[^1].Rungs.Add(rung);
+        }
+
+        string[] ordinals = ["First", "Second", "Third", "Fourth", "Fifth", "Sixth", "Seventh", "Eighth", "Ninth", "Tenth"];
+        return weeks.Count > 1
+            ? weeks.Chunk(WeeksASection).Select(x => (x.Length == 1 ? x[0].Week : $"{(x[0].Week.Length > 0 ? x[0].Week : "Start")} to {x[^1].Week.ToLowerInvariant()}", x.SelectMany(w => w.Rungs).ToList()))
+            : rungs.Count <= RungsASection + 6 ? [("All rungs", rungs)]
+            : rungs.Chunk(RungsASection).Select((x, i) => (i < ordinals.Length ? $"{ordinals[i]} part" : $"Part {i + 1}", x.ToList()));
+    }
+
+    /// <summary>Shapes of word that grow along the ladder: with its rungs for them where it has any, else with the way gone.</summary>
+    private static List<WordShape> Shapes(IReadOnlyList<IReadOnlyList<Placed>> sections)
+    {
+        var all = sections.SelectMany(x => x).Select(x => x.Imported.Rung).ToList();
+        bool Pairs(Rung x) => x.Adds.Any(a => a.Structure is TaughtStructure.PairAtEnd or TaughtStructure.PairAtStart || a is { Kind: TeachableKind.Cluster, Run.Parts.Count: 2 });
+        bool Threes(Rung x) => x.Adds.Any(a => a.Structure is TaughtStructure.ThreeTogether || a is { Kind: TeachableKind.Cluster, Run.Parts.Count: 3 });
+        bool Twos(Rung x) => x.Adds.Any(a => a.Structure is TaughtStructure.TwoSyllables);
+        var (gatesPairs, gatesTwos) = (all.Any(x => Pairs(x) || Threes(x)), all.Any(Twos));
+        var (shapes, met, seen) = (new List<WordShape>(), new List<Rung>(), 0);
+        foreach (var section in sections)
+        {
+            var way = all.Count == 0 ? 0 : (seen + (section.Count / 2.0)) / all.Count;
+            met.AddRange(section.Select(x => x.Imported.Rung));
+            seen += section.Count;
+            var together = gatesPairs ? (met.Any(Threes) ? 3 : met.Any(Pairs) ? 2 : 1) : way < 0.35 ? 1 : way < 0.7 ? 2 : 3;
+            var syllables = gatesTwos ? (met.Any(x => x.Adds.Any(a => a.Structure is TaughtStructure.ThreeSyllables)) ? 3 : met.Any(Twos) ? 2 : 1) : way < 0.5 ? 1 : way < 0.85 ? 2 : 3;
+            shapes.Add(new WordShape((way < 0.25 ? 3 : 4) + (together > 1 ? 1 : 0) + (syllables > 1 ? 2 : 0), together, syllables));
+        }
+
+        return shapes;
+    }
+}

@@ -1,0 +1,174 @@
+using System.Globalization;
+using BoldLadder.Core.Words;
+
+namespace BoldLadder.Core.Importing;
+
+/// <summary>A column of a sheet and what it was taken to hold.</summary>
+/// <param name="Column">From 1; of the sheet turned round, when weeks stand side by side.</param>
+/// <param name="Heading">What stands over it, if anything does.</param>
+/// <param name="Example">The first thing in it.</param>
+public sealed record SheetColumn(int Column, string Heading, ColumnRole Role, string Example);
+
+/// <summary>
+/// How a sheet is laid out: which of its columns hold what, found by their headings and, where those say nothing, by what
+/// stands in them. A sheet whose weeks stand side by side is read turned round.
+/// </summary>
+public sealed class SheetLayout
+{
+    private const int LastHeaderRow = 14;
+
+    private SheetLayout(string sheet, IReadOnlyList<IReadOnlyList<PlacedCell>> rows, IReadOnlyList<SheetColumn> columns, bool turned, bool days, IReadOnlySet<int> headers) =>
+        (Sheet, Rows, Columns, Turned, DayColumns, HeaderRows) = (sheet, rows, columns, turned, days, headers);
+
+    /// <summary>A cell where the reading finds it, with the cell it came from.</summary>
+    internal sealed record PlacedCell(int Row, int Column, SheetCell Cell)
+    {
+        public string Text => Cell.Text;
+    }
+
+    public string Sheet { get; }
+
+    public IReadOnlyList<SheetColumn> Columns { get; }
+
+    /// <summary>Weeks or terms stand side by side.</summary>
+    public bool Turned { get; }
+
+    /// <summary>Each row is a week, with a day in each column.</summary>
+    public bool DayColumns { get; }
+
+    /// <summary>What the layout is known by when it is met again: its headings.</summary>
+    public string Signature => string.Join('|', Columns.Select(x => x.Heading.Trim().ToLowerInvariant()));
+
+    internal IReadOnlyList<IReadOnlyList<PlacedCell>> Rows { get; }
+
+    internal IReadOnlySet<int> HeaderRows { get; }
+
+    internal ColumnRole RoleAt(int column) => Columns.FirstOrDefault(x => x.Column == column)?.Role ?? ColumnRole.LeftOut;
+
+    /// <param name="cells">What is seen of the sheet.</param>
+    /// <param name="told">Roles that a person gave, by column.</param>
+    public static SheetLayout Of(string sheet, IReadOnlyList<SheetCell> cells, PartReader reader, SchoolWords words, IReadOnlyDictionary<int, ColumnRole> told)
+    {
+        var turned = WeeksAcross(cells);
+        var placed = cells.Select(x => turned ? new PlacedCell(x.Column, x.Row, x) : new PlacedCell(x.Row, x.Column, x)).ToList();
+        placed = Unfolded(placed);
+        var rows = placed.GroupBy(x => x.Row).OrderBy(x => x.Key).Select(x => (IReadOnlyList<PlacedCell>)[.. x.OrderBy(c => c.Column)]).ToList();
+        var header = HeaderOf(rows, reader);
+        var headers = rows.Where(x => header is not null && IsHeader(x, header)).Select(x => x[0].Row).ToHashSet();
+        var days = header is not null && header.Count(x => SheetWords.WeekdayOf(x.Text) > 0) >= 3;
+        var body = rows.Where(x => !headers.Contains(x[0].Row) && x.Count > 1 || rows.Max(r => r.Count) == 1).SelectMany(x => x).Where(x => header is null || x.Row > header[0].Row).ToLookup(x => x.Column);
+        var firstParts = new Dictionary<int, string>();
+        var columns = new List<SheetColumn>();
+        foreach (var column in placed.Select(x => x.Column).Distinct().Order())
+        {
+            var heading = header?.FirstOrDefault(x => x.Column == column)?.Text ?? "";
+            columns.Add(new SheetColumn(column, heading, told.TryGetValue(column, out var role) ? role : Guess(heading, [.. body[column].Select(x => x.Text)], reader, words), body[column].FirstOrDefault()?.Text ?? ""));
+        }
+
+        return new SheetLayout(sheet, rows, Settled(columns, told, placed, headers, reader), turned, days, headers);
+    }
+
+    // Two tables side by side are one below the other: the headings come again.
+    private static List<PlacedCell> Unfolded(List<PlacedCell> cells)
+    {
+        var rows = cells.GroupBy(x => x.Row).OrderBy(x => x.Key).Take(LastHeaderRow).Select(x => x.OrderBy(c => c.Column).ToList());
+        foreach (var row in rows.Where(x => x.Count >= 4))
+        {
+            var names = row.ConvertAll(x => x.Text.Trim().ToLowerInvariant());
+            var width = names.FindIndex(1, x => x == names[0]);
+            if (width < 2 || SheetWords.RoleOf(names[0]) is null || names.Count % width != 0 || names.Where((x, i) => x != names[i % width]).Any())
+            {
+                continue;
+            }
+
+            var starts = row.Where((_, i) => i % width == 0).Select(x => x.Column).ToList();
+            var last = cells.Max(x => x.Row);
+            return cells.ConvertAll(x => x.Row < row[0].Row ? x : starts.FindLastIndex(s => s <= x.Column) is var block and > 0
+                ? x with { Row = x.Row + (block * last), Column = x.Column - starts[block] + starts[0] } : x);
+        }
+
+        return cells;
+    }
+
+    private static bool WeeksAcross(IReadOnlyList<SheetCell> cells)
+    {
+        var rows = cells.GroupBy(x => x.Row).OrderBy(x => x.Key).Take(LastHeaderRow);
+        return rows.Any(row => row.Count(x => SheetWords.IsWeek(x.Text) || (SheetWords.IsSection(x.Text) && SheetWords.RoleOf(x.Text) is null)) is var labels
+            && labels >= 3 && labels >= row.Count() - 1);
+    }
+
+    private static IReadOnlyList<PlacedCell>? HeaderOf(List<IReadOnlyList<PlacedCell>> rows, PartReader reader)
+    {
+        var widest = rows.Count == 0 ? 0 : rows.Max(x => x.Count);
+        return rows.Take(LastHeaderRow).Where(row => Named(row) is var named && named >= Math.Min(2, widest) && named * 10 >= row.Count * 6
+            && row.All(x => x.Text.Length > 1 || x.Text is "#") && !row.Any(x => SheetWords.IsWeek(x.Text))
+            && (widest > 1 || (row == rows[0] && !reader.LooksLikePart(row[0].Text)))).MaxBy(Named);
+    }
+
+    private static int Named(IReadOnlyList<PlacedCell> row) => row.Count(x => SheetWords.RoleOf(x.Text) is not null || SheetWords.WeekdayOf(x.Text) > 0);
+
+    private static bool IsHeader(IReadOnlyList<PlacedCell> row, IReadOnlyList<PlacedCell> header) => row == header
+        || (row.Count > 1 && row.Count(x => header.Any(h => h.Column == x.Column && string.Equals(h.Text.Trim(), x.Text.Trim(), StringComparison.OrdinalIgnoreCase))) * 10 >= row.Count * 8);
+
+    private static ColumnRole Guess(string heading, IReadOnlyList<string> texts, PartReader reader, SchoolWords words)
+    {
+        if (SheetWords.WeekdayOf(heading) > 0)
+        {
+            return ColumnRole.Parts;
+        }
+
+        var named = heading.Length > 0 ? SheetWords.RoleOf(heading) : null;
+        if (named is { } role && !(role is ColumnRole.Section or ColumnRole.Day && Mostly(texts, x => !SheetWords.IsOrdinal(x) && reader.LooksLikePart(x))))
+        {
+            return role == ColumnRole.Day && Mostly(texts, IsDate) ? ColumnRole.Date : role;
+        }
+
+        return texts.Count == 0 ? ColumnRole.LeftOut
+            : Mostly(texts, SheetWords.IsWeek) ? ColumnRole.Week
+            : Mostly(texts, IsDate) ? ColumnRole.Date
+            : Mostly(texts, x => SheetWords.IsOrdinal(x) || SheetWords.WeekdayOf(x) > 0) ? ColumnRole.Day
+            : Mostly(texts, SheetWords.IsCount) ? ColumnRole.LeftOut
+            : Mostly(texts, SheetWords.IsSection) ? ColumnRole.Section
+            : Share(texts, x => x.Split('\n').Any(line => line.Trim().Length > 0 && reader.LooksLikePart(line))) >= 0.4 ? ColumnRole.Parts
+            : Mostly(texts, x => PartReader.WordsIn(x) is { Count: > 0 and <= 14 } all && all.All(w => words.FindWord(w) is not null)) ? ColumnRole.Words
+            : texts.Any(reader.LooksLikePart) && Share(texts, x => reader.Read(x).All(p => p.Kind != WrittenKind.Kept)) >= 0.6 ? ColumnRole.Parts
+            : ColumnRole.Notes;
+    }
+
+    // What the columns are to each other: a sound beside letters, words that show the part or words to be learnt.
+    private static List<SheetColumn> Settled(
+        List<SheetColumn> columns, IReadOnlyDictionary<int, ColumnRole> told, List<PlacedCell> cells, HashSet<int> headers, PartReader reader)
+    {
+        bool Free(SheetColumn x) => !told.ContainsKey(x.Column);
+        var hasParts = columns.Any(x => x.Role == ColumnRole.Parts);
+        columns = [.. columns.Select(x => x.Role == ColumnRole.Sounds && !hasParts && Free(x) ? x with { Role = ColumnRole.Parts } : x)];
+        var parts = columns.Where(x => x.Role == ColumnRole.Parts).ToList();
+        var letters = cells.Where(x => !headers.Contains(x.Row) && parts.Any(p => p.Column == x.Column)).ToLookup(x => x.Row, x => x.Text);
+        return [.. columns.Select(x =>
+        {
+            if (x.Role != ColumnRole.Words || !Free(x) || SheetWords.RoleOf(x.Heading) == ColumnRole.Words && parts.Count == 0)
+            {
+                return x;
+            }
+
+            var rows = cells.Where(c => c.Column == x.Column && !headers.Contains(c.Row)).Select(c => (Words: PartReader.WordsIn(c.Text), Parts: letters[c.Row].SelectMany(t => reader.Read(t)).ToList()))
+                .Where(r => r.Parts.Count > 0 && r.Words.Count > 0).ToList();
+            var shown = rows.Count(r => r.Words.Any(w => r.Parts.Any(p => Holds(w, p.Letters))));
+            return rows.Count >= 3 && shown * 10 < rows.Count * (x.Heading.Length == 0 ? 6 : 3) ? x with { Role = ColumnRole.TrickyWords } : x;
+        })];
+    }
+
+    private static bool Holds(string word, string letters) => letters.Contains('_', StringComparison.Ordinal)
+        ? word.Contains(letters[0], StringComparison.Ordinal) && word.EndsWith('e') : word.Contains(letters, StringComparison.Ordinal);
+
+    private static bool Mostly(IReadOnlyList<string> texts, Predicate<string> test) => texts.Count > 0 && Share(texts, test) >= 0.6;
+
+    private static double Share(IReadOnlyList<string> texts, Predicate<string> test) => texts.Count(x => test(x)) / (double)Math.Max(1, texts.Count);
+
+    private static bool IsDate(string text) => DateOf(text) is not null;
+
+    /// <summary>A date as sheets write it; days come before months unless that makes none.</summary>
+    internal static DateOnly? DateOf(string text) => DateOnly.TryParseExact(
+        text.Trim(), ["yyyy-MM-dd", "d/M/yyyy", "d/M/yy", "d.M.yyyy", "d.M.yy", "d-M-yyyy", "d MMM yyyy", "d MMMM yyyy", "d MMM yy", "d-MMM-yy", "d-MMM-yyyy", "MMM d, yyyy", "MMMM d, yyyy", "M/d/yyyy", "M/d/yy"],
+        CultureInfo.InvariantCulture, DateTimeStyles.AllowWhiteSpaces, out var date) ? date : null;
+}

@@ -1,0 +1,191 @@
+using System.Text.RegularExpressions;
+using BoldLadder.Core.Ladders;
+
+namespace BoldLadder.Core.Importing;
+
+/// <summary>What a column of a sheet holds.</summary>
+public enum ColumnRole
+{
+    /// <summary>Nothing that a ladder needs.</summary>
+    LeftOut,
+
+    /// <summary>What is taught.</summary>
+    Parts,
+
+    /// <summary>The sound of what is taught, beside its letters.</summary>
+    Sounds,
+    TrickyWords,
+
+    /// <summary>Example words or a keyword.</summary>
+    Words,
+    Endings,
+    Clusters,
+    RimeUnits,
+    Notes,
+
+    /// <summary>A term, half-term or unit: a section.</summary>
+    Section,
+    Week,
+
+    /// <summary>A day, a number or a lesson's place in the order.</summary>
+    Day,
+    Date,
+}
+
+/// <summary>The words by which people head and label their sheets. General words of the job, in English.</summary>
+internal static partial class SheetWords
+{
+    private static readonly (ColumnRole Role, Regex Words)[] Headers =
+    [
+        (ColumnRole.TrickyWords, TrickyHeader()), (ColumnRole.LeftOut, LeftOutHeader()), (ColumnRole.Week, WeekHeader()), (ColumnRole.Date, DateHeader()),
+        (ColumnRole.Day, DayHeader()), (ColumnRole.Section, SectionHeader()), (ColumnRole.Notes, NotesHeader()), (ColumnRole.Endings, EndingHeader()),
+        (ColumnRole.Clusters, ClusterHeader()), (ColumnRole.RimeUnits, RimeHeader()), (ColumnRole.Parts, PartHeader()), (ColumnRole.Words, WordHeader()),
+        (ColumnRole.Sounds, SoundHeader()),
+    ];
+
+    /// <summary>What a heading says of its column; null when it is none.</summary>
+    public static ColumnRole? RoleOf(string heading) => heading.Length > 60 ? null
+        : Headers.Where(x => x.Words.IsMatch(heading)).Select(x => (ColumnRole?)x.Role).FirstOrDefault();
+
+    /// <summary>True for <i>sound</i> or <i>phoneme</i> alone: a sound beside letters, or the letters themselves when no column has those.</summary>
+    public static bool NamesSound(string heading) => SoundHeader().IsMatch(heading);
+
+    /// <summary>The weekday that some text names, from 1 for Monday; <i>Day 3</i> is 3; 0 for none.</summary>
+    public static int WeekdayOf(string text)
+    {
+        var match = Weekday().Match(text.Trim());
+        return !match.Success ? 0 : match.Groups["n"].Success ? int.Parse(match.Groups["n"].Value)
+            : Array.IndexOf(["mon", "tue", "wed", "thu", "fri"], match.Groups["d"].Value.ToLowerInvariant()[..3]) + 1;
+    }
+
+    /// <summary>True for <i>Week 3</i>, <i>Wk 3</i>, <i>W3</i>, and two or more of them (<i>Weeks 1-2</i>).</summary>
+    public static bool IsWeek(string text) => WeekLabel().IsMatch(text.Trim());
+
+    /// <summary>True for a term, a half-term, a season, or a word of any scheme's own with a number after it.</summary>
+    public static bool IsSection(string text) => SectionLabel().IsMatch(text.Trim()) && !IsWeek(text) && WeekdayOf(text) == 0;
+
+    /// <summary>True for days on which nothing is taught.</summary>
+    public static bool IsHoliday(string text) => Holiday().IsMatch(text.Trim()) && !HalfTermNumber().IsMatch(text.Trim());
+
+    /// <summary>True for totals, counts and ticks.</summary>
+    public static bool IsCount(string text) => Count().IsMatch(text.Trim());
+
+    /// <summary>True for what only says where in the order something stands.</summary>
+    public static bool IsOrdinal(string text) => Ordinal().IsMatch(text.Trim());
+
+    /// <summary>What a day is for when nothing new is taught on it; null when something is.</summary>
+    public static RungKind? LessonOf(string text) => CheckLesson().IsMatch(text) ? RungKind.Check
+        : ContrastLesson().IsMatch(text) ? RungKind.Contrast
+        : ReviewLesson().IsMatch(text) ? RungKind.Consolidation : null;
+
+    /// <summary>The pattern of boxes that some text names; null for none.</summary>
+    public static TaughtStructure? StructureOf(string text) => ThreeSyllables().IsMatch(text) ? TaughtStructure.ThreeSyllables
+        : TwoSyllables().IsMatch(text) ? TaughtStructure.TwoSyllables
+        : ThreeTogether().IsMatch(text) ? TaughtStructure.ThreeTogether
+        : PairAtStart().IsMatch(text) ? TaughtStructure.PairAtStart
+        : PairAtEnd().IsMatch(text) ? TaughtStructure.PairAtEnd : null;
+
+    /// <summary>A label at the start of a cell (<i>Week 2: </i>, <i>Tricky words - </i>) and what follows it.</summary>
+    public static (string Label, string After)? Labelled(string text)
+    {
+        var match = Label().Match(text);
+        if (!match.Success)
+        {
+            return null;
+        }
+
+        var label = match.Groups["label"].Value.Trim();
+        return IsWeek(label) || IsSection(label) || WeekdayOf(label) > 0 || IsOrdinal(label) || IsHoliday(label)
+            || RoleOf(label) is ColumnRole.TrickyWords or ColumnRole.Parts or ColumnRole.Sounds or ColumnRole.Words or ColumnRole.Notes or ColumnRole.Endings or ColumnRole.Clusters
+            ? (label, match.Groups["rest"].Value.Trim()) : null;
+    }
+
+    private const RegexOptions Any = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant;
+
+    [GeneratedRegex(@"\b(tricky|exceptions?|sight|irregular|high[\s-]?freq\w*|hfw|cew|common\s+words?|undecodable|not\s+yet\s+decodable|by\s+heart|whole\s+words?|special\s+words?|odd\s+words?|words?\s+to\s+(learn|know|remember))\b", Any)]
+    private static partial Regex TrickyHeader();
+
+    [GeneratedRegex(@"^\s*(total|count|sum|running|cumulative|so\s+far|how\s+many|%|percent\w*|done\??|taught\??|tick|ticked|rag|initials?|colou?r|status|page|pages?)\b", Any)]
+    private static partial Regex LeftOutHeader();
+
+    [GeneratedRegex(@"^\s*(week|wk|weeks|week\s*(no\.?|number|#))\s*$", Any)]
+    private static partial Regex WeekHeader();
+
+    [GeneratedRegex(@"^\s*(date|dates|w/?c|w/?b|week\s+(beginning|commencing|of|starting).*|starts?|date\s+(taught|due|started).*|when)\s*$", Any)]
+    private static partial Regex DateHeader();
+
+    [GeneratedRegex(@"^\s*(day|days|weekday|no\.?|nr\.?|#|number|order|step|steps|lesson|lesson\s*(no\.?|number|#)|session|sequence|rung|position)\s*$", Any)]
+    private static partial Regex DayHeader();
+
+    [GeneratedRegex(@"^\s*(term|half[\s-]?term|terms|season|unit|block|stage|section|level|module|part|set|band|book|year|grade|month|quarter|semester|trimester|group)\s*(name|no\.?|number)?\s*$", Any)]
+    private static partial Regex SectionHeader();
+
+    [GeneratedRegex(@"\b(notes?|comments?|remarks?|resources?|materials?|texts?|books?|readers?|sentences?|captions?|dictation|hand\s?writing|formation|stor(y|ies)|homework|games?|activit(y|ies)|who|teacher|adult|room|reminders?|links?|assess\w*|outcome|thoughts)\b", Any)]
+    private static partial Regex NotesHeader();
+
+    [GeneratedRegex(@"\b(suffix(es)?|endings?|morpholog\w*|inflections?)\b", Any)]
+    private static partial Regex EndingHeader();
+
+    [GeneratedRegex(@"\b(clusters?|blends|adjacent|consonants?\s+together)\b", Any)]
+    private static partial Regex ClusterHeader();
+
+    [GeneratedRegex(@"\b(rimes?|rime\s+units?|word\s+famil(y|ies)|families|chunks?)\b", Any)]
+    private static partial Regex RimeHeader();
+
+    [GeneratedRegex(@"\b(graphemes?|gpcs?|spellings?|letters?|correspondences?|digraphs?|trigraphs?|code|focus|objectives?|content|patterns?|to\s+teach|teach(ing)?|new\s+(learning|sounds?|phonics|this\s+week|today|teaching)|learning|phonics|what\s+we\s+teach|taught\s+today|written|how\s+(it\s+is|it's|we)\s+(spelt|spelled|written|write\s+it))\b", Any)]
+    private static partial Regex PartHeader();
+
+    [GeneratedRegex(@"\b(examples?|e\.?g\.?|key\s?words?|words?|as\s+in|picture|anchor|mnemonic|practice|read|spell|decodable)\b", Any)]
+    private static partial Regex WordHeader();
+
+    [GeneratedRegex(@"^\W*(the\s+|its\s+)?(new\s+)?(sounds?|phonemes?|ipa|says|we\s+say|it\s+says|sounds?\s+like|pronunciation)(\s+(taught|it\s+makes|made|\(s\)))?\W*$", Any)]
+    private static partial Regex SoundHeader();
+
+    [GeneratedRegex(@"^((?<d>mon|tue|tues|wed|weds|thu|thur|thurs|fri)(day|sday|nesday|rsday|urday)?\.?|day\s*(?<n>[1-5]))$", Any)]
+    private static partial Regex Weekday();
+
+    [GeneratedRegex(@"^(week|weeks|wk|wks|w)\.?\s*(no\.?\s*)?\d{1,2}(\s*(-|–|to|&|and|/)\s*\d{1,2})?(\s*[:(].*)?$", Any)]
+    private static partial Regex WeekLabel();
+
+    [GeneratedRegex(@"^((autumn|spring|summer|winter|fall|first|second|third|fourth|fifth|sixth|1st|2nd|3rd|4th|5th|6th|michaelmas|lent|trinity|september|october|november|december|january|february|march|april|may|june|july|august|reception|kindergarten|nursery|year|grade|term|half[\s-]?term|unit|block|stage|section|level|module|part|set|band|book|semester|quarter|trimester|month)\b[\s-]*((half[\s-]?term|term|half|half[\s-]of[\s-]term)?[\s-]*(\d{1,2}|one|two|three|four|five|six|[ab])?(\s*[:(–-].*)?|.{0,40})|(ht|t|u|s)\d{1,2}|[a-z]{4,}\s+\d{1,2})$", Any)]
+    private static partial Regex SectionLabel();
+
+    [GeneratedRegex(@"\b(half[\s-]?term|holidays?|holiday|vacation|break|bank\s+holiday|inset|in-?service|training\s+day|staff\s+day|closed|closure|school\s+shut|no\s+school|christmas|easter|thanksgiving|winter\s+recess|recess|strike|polling|snow\s+day|trip|sports\s+day|nativity|photographs?)\b", Any)]
+    private static partial Regex Holiday();
+
+    [GeneratedRegex(@"\bhalf[\s-]?term\s*(\d|one|two|three|four|five|six)\b|\b(first|second|third|fourth|fifth|sixth|1st|2nd|3rd|4th|5th|6th)\s+half[\s-]?term\b", Any)]
+    private static partial Regex HalfTermNumber();
+
+    [GeneratedRegex(@"^(total|sub-?total|sum|count|grand\s+total|so\s+far|running|altogether|number\s+of)\b|^[\d.,]+\s*%?$|^[✓✔xX√]$|^(yes|no|done|y/n)$", Any)]
+    private static partial Regex Count();
+
+    [GeneratedRegex(@"^(no\.?\s*|#|lesson\s*|step\s*|session\s*|rung\s*|day\s*)?\d{1,3}(st|nd|rd|th)?\s*[.):]?$", Any)]
+    private static partial Regex Ordinal();
+
+    [GeneratedRegex(@"\b(assess(ment)?s?|check(s|point)?|test|tests|quiz|screening|screen)\b", Any)]
+    private static partial Regex CheckLesson();
+
+    [GeneratedRegex(@"\b(contrast|compare|comparing|alternatives?\s+together|sort(ing)?\s+(the\s+)?(spellings?|sounds?)|which\s+spelling|versus|vs\.?|side\s+by\s+side)\b", Any)]
+    private static partial Regex ContrastLesson();
+
+    [GeneratedRegex(@"\b(review(s|ing)?|revis(e|ion|it|iting)|recap(s|ping)?|consolidat\w*|catch[\s-]?up|go(ing)?\s+over|over[\s-]?learn\w*|recall|again|practi[sc]e\s+(week|day|all|everything)|mixed\s+practi[sc]e|overflow|slack|spare\s+day|buffer|mop[\s-]?up|secure)\b", Any)]
+    private static partial Regex ReviewLesson();
+
+    [GeneratedRegex(@"\b(three|3)[\s-]*(or\s+more[\s-]+)?syllables?\b|\btrisyllab\w*", Any)]
+    private static partial Regex ThreeSyllables();
+
+    [GeneratedRegex(@"\b(two|2)[\s-]*syllables?\b|\bdisyllab\w*|\bcompound\s+words?\b", Any)]
+    private static partial Regex TwoSyllables();
+
+    [GeneratedRegex(@"\bc{3}vc{0,3}\b|\bc{0,3}vc{3}\b|\b(three|3)\s+consonants\b|\bthree[\s-]consonant", Any)]
+    private static partial Regex ThreeTogether();
+
+    [GeneratedRegex(@"\bccvc?c?\b|\b(two\s+|2\s+)?consonants?\s+(together\s+)?at\s+the\s+(start|beginning)\b|\b(initial|beginning|starting|start)\s+(consonant\s+)?(clusters?|blends|adjacent\s+consonants)\b", Any)]
+    private static partial Regex PairAtStart();
+
+    [GeneratedRegex(@"\bc?vcc\b|\b(two\s+|2\s+)?consonants?\s+(together\s+)?at\s+the\s+end\b|\b(final|end|ending)\s+(consonant\s+)?(clusters?|blends|adjacent\s+consonants)\b", Any)]
+    private static partial Regex PairAtEnd();
+
+    [GeneratedRegex(@"^\s*(?<label>[^:=]{1,40}?)\s*(:|\s[-–—]\s)\s*(?<rest>.+)$", Any | RegexOptions.Singleline)]
+    private static partial Regex Label();
+}

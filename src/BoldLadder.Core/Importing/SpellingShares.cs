@@ -1,0 +1,66 @@
+using BoldLadder.Core.Sounds;
+using BoldLadder.Core.Words;
+
+namespace BoldLadder.Core.Importing;
+
+/// <summary>What one grapheme says in words that children know.</summary>
+/// <param name="Words">In how many everyday words it says so.</param>
+/// <param name="Example">The word that shows it best: short, and known early.</param>
+public sealed record SpellingShare(Correspondence Correspondence, int Words, string Example);
+
+/// <summary>For each grapheme its sounds in an accent, commonest first, each counted over everyday words. Weak vowels are left out of what is counted.</summary>
+public sealed class SpellingShares
+{
+    private readonly Dictionary<string, IReadOnlyList<SpellingShare>> _shares;
+
+    public SpellingShares(SchoolWords words, CorrespondenceTable table)
+    {
+        Accent = words.Accent;
+        Canonical = words.Accent.Canonical();
+        var found = new Dictionary<Correspondence, (int Count, LexiconWord Best)>();
+        foreach (var word in words.Words.Where(x => x.Everyday && x.Suitability == Suitability.Fine && words.OwnSpelling(x)))
+        {
+            foreach (var part in words.Of(word).Readings[0].Segments.Select(x => x.Correspondence).Distinct())
+            {
+                var (count, best) = found.GetValueOrDefault(part, (0, word));
+                found[part] = (count + 1, Shows(word, part) < Shows(best, part) ? word : best);
+            }
+        }
+
+        var known = found.Select(x => new SpellingShare(x.Key, x.Value.Count, x.Value.Best.Spelling)).ToList();
+        var none = table.All.Where(x => !found.ContainsKey(x)).Select(x => new SpellingShare(x, 0, ""));
+        _shares = known.Concat(none).GroupBy(x => x.Correspondence.Grapheme.Text)
+            .ToDictionary(x => x.Key, x => (IReadOnlyList<SpellingShare>)[.. Merged(x.OrderByDescending(s => s.Words).ThenBy(s => s.Correspondence.Key, StringComparer.Ordinal))]);
+    }
+
+    public Accent Accent { get; }
+
+    /// <summary>See <see cref="Accent.Canonical"/>.</summary>
+    public IReadOnlyList<byte> Canonical { get; }
+
+    /// <summary>The sounds of a grapheme, commonest first; of two that speakers hear as one, the commoner.</summary>
+    public IReadOnlyList<SpellingShare> Of(string grapheme) => _shares.GetValueOrDefault(grapheme) ?? [];
+
+    /// <summary>True when speakers of the accent hear the two as one.</summary>
+    public bool SameHere(Sound one, Sound other) => Heard(one) == Heard(other);
+
+    private (byte First, int Second) Heard(Sound sound) => (Canonical[sound.First.Index], sound.Second is { } second ? Canonical[second.Index] : -1);
+
+    private IEnumerable<SpellingShare> Merged(IEnumerable<SpellingShare> shares)
+    {
+        var seen = new Dictionary<(byte, int), SpellingShare>();
+        foreach (var share in shares)
+        {
+            var heard = Heard(share.Correspondence.Sound);
+            seen[heard] = seen.TryGetValue(heard, out var first) ? first with { Words = first.Words + share.Words } : share;
+        }
+
+        return seen.Values.OrderByDescending(x => x.Words);
+    }
+
+    // A short word that is known early and begins or ends with the part; the commonest of those.
+    private static int Shows(LexiconWord word, Correspondence part) =>
+        (word.Familiarity == Familiarity.AtFourOrFive ? 0 : 40) + (word.Key.Length * 6) + Math.Min(30, word.Rank / 400)
+        + (word.Key.StartsWith(part.Grapheme.LeadingLetters, StringComparison.Ordinal) ? 0 : 4) + (word.Ended is null ? 0 : 20) + (char.IsUpper(word.Spelling[0]) ? 60 : 0)
+        + (word.Spelling.Contains('\'', StringComparison.Ordinal) ? 200 : 0);
+}
