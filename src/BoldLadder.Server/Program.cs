@@ -3,6 +3,7 @@ using BoldLadder.Server.Demo;
 using BoldLadder.Server.Engine;
 using BoldLadder.Server.Groups;
 using BoldLadder.Server.Hosting;
+using BoldLadder.Server.Importing;
 using BoldLadder.Server.Ladders;
 using BoldLadder.Server.Lessons;
 using BoldLadder.Server.Schools;
@@ -24,7 +25,8 @@ builder.Logging.ClearProviders().AddJsonConsole().AddFilter("Microsoft.EntityFra
 builder.Configuration["AllowedHosts"] = builder.Configuration["BOLDLADDER_HOSTS"] ?? "127.0.0.1;localhost";
 
 var services = builder.Services;
-services.AddSingleton<Today>().AddSingleton<ShippedData>().AddSingleton<StockCache>().AddSingleton<MadeUpChecks>().AddSingleton<EvidenceBooks>().AddSingleton<DemoSchools>();
+services.AddSingleton<Today>().AddSingleton<ShippedData>().AddSingleton<StockCache>().AddSingleton<MadeUpChecks>().AddSingleton<EvidenceBooks>().AddSingleton<SpellingBooks>()
+    .AddSingleton<DemoSchools>().AddSingleton<DemoMaking>();
 services.AddSingleton<Kept>().AddSingleton<KeptAnswers>().AddSingleton<RungPool>().AddSingleton<Turns>();
 services.AddScoped<SchoolScope>().AddScoped<Classrooms>().AddScoped<LessonBook>()
     .AddScoped<LessonViews>().AddScoped<LadderDesks>().AddScoped<WorkBudget>();
@@ -77,6 +79,10 @@ LessonRoutes.Map(school);
 LadderRoutes.Map(school);
 NeedsRoutes.Map(school);
 ConventionsRoutes.Map(school);
+YearRoutes.Map(school);
+GroupRoutes.Map(school);
+ImportRoutes.Map(school);
+DemoRoutes.Map(app);
 SchoolWordRoutes.Map(school);
 GroupLists.Map(school);
 OwnWordRoutes.Map(school);

@@ -55,7 +55,7 @@ public sealed partial class PartReader(CorrespondenceTable table, SchoolWords wo
             parts.AddRange(joined && read.Count > 0 && parts.Count > 0 ? [read[0] with { Joined = true }, .. read.Skip(1)] : read);
         }
 
-        return Words(parts);
+        return Words(Shared(Folded(parts)));
     }
 
     /// <summary>The words of a cell that holds words and nothing else.</summary>
@@ -134,7 +134,7 @@ public sealed partial class PartReader(CorrespondenceTable table, SchoolWords wo
     {
         text = text.Replace('’', '\'').Replace('‘', '\'').Replace('“', '"').Replace('”', '"').Replace('\u00A0', ' ').Replace('‑', '-').Replace('−', '-')
             .Replace('＿', '_').Replace('／', '/').Replace("\u200B", "", StringComparison.Ordinal).Replace("\u00AD", "", StringComparison.Ordinal);
-        text = BracketEnd().Replace(text, "), ");
+        text = BothManners().Replace(BracketEnd().Replace(text, "), "), " both ");
         return Spaces().Replace(Symbols().Replace(Bullet().Replace(text, ""), " "), " ").Trim(' ', '.', ';', ',');
     }
 
@@ -154,6 +154,14 @@ public sealed partial class PartReader(CorrespondenceTable table, SchoolWords wo
         for (var i = 0; i < text.Length; i++)
         {
             depth += text[i] is '(' or '[' ? 1 : text[i] is ')' or ']' ? -1 : 0;
+            if (depth <= 0 && And().Match(text, i) is { Success: true } and && and.Index == i)
+            {
+                pieces.Add((text[from..i], joined));
+                (from, joined) = (i + and.Length, true);
+                i = from - 1;
+                continue;
+            }
+
             var divides = depth <= 0 && (text[i] is ',' or ';' or '+' or '&' or '|' or '•' or '\n' || Slash(text, i));
             if (divides)
             {
@@ -163,7 +171,7 @@ public sealed partial class PartReader(CorrespondenceTable table, SchoolWords wo
         }
 
         pieces.Add((text[from..], joined));
-        return [.. pieces.SelectMany(x => And().Split(x.Text).Select((t, i) => (Text: t.Trim(), Joined: i > 0 || x.Joined))).Where(x => x.Text.Length > 0)];
+        return [.. pieces.Select(x => (Text: x.Text.Trim(), x.Joined)).Where(x => x.Text.Length > 0)];
     }
 
     private static bool Slash(string text, int at)
@@ -381,11 +389,14 @@ public sealed partial class PartReader(CorrespondenceTable table, SchoolWords wo
 
     private const RegexOptions Any = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant;
 
-    [GeneratedRegex(@"^\s*([•▪◦*·>✓–-]\s+|\(?\d{1,3}[.):]\s+|\(?[a-z]\)\s+)")]
+    [GeneratedRegex(@"^\s*([•▪◦*·>✓–-]\s+|\(?\d{1,3}[.):]\s+|\(?[a-z]\)\s+|\d{1,2}\s+(?=\S{1,4}$))")]
     private static partial Regex Bullet();
 
     [GeneratedRegex(@"\)\s+(?=[^\s(),]{1,5}\s*\()")]
     private static partial Regex BracketEnd();
+
+    [GeneratedRegex(@"\b(?:long|short|voiced|unvoiced|hard|soft)\s*(?:and|&|/|\+)\s*(?:long|short|voiced|unvoiced|hard|soft)\b", Any)]
+    private static partial Regex BothManners();
 
     [GeneratedRegex(@"[\p{So}\p{Cs}]")]
     private static partial Regex Symbols();
@@ -399,7 +410,7 @@ public sealed partial class PartReader(CorrespondenceTable table, SchoolWords wo
     [GeneratedRegex(@"\s+")]
     private static partial Regex Spaces();
 
-    [GeneratedRegex(@"\s+(?:and|then)\s+", Any)]
+    [GeneratedRegex(@"\G\s+(?:and|then)\s+", Any)]
     private static partial Regex And();
 
     [GeneratedRegex(@"^\s*(?:/(?<sound>[^/\s]{1,5})/|(?<long>(?:long|short)\s+[aeiou]{1,2}))\s*(?:sound\s*)?(?<mark>[:=–—-])?\s+(?<rest>\S.*)$", Any)]

@@ -353,6 +353,13 @@ internal sealed class SheetReading
             }
         }
 
+        // A part whose cell covers several days takes as many.
+        var span = _layout.Turned ? (_layout.DayColumns ? cell.Cell.Rows : cell.Cell.Columns) : _layout.DayColumns ? cell.Cell.Columns : cell.Cell.Rows;
+        if (span > 1 && made.Count == 1 && (_layout.DayColumns || _dayGiven))
+        {
+            made[0].Days = Math.Min(span, 20);
+        }
+
         return made;
     }
 

@@ -28,6 +28,9 @@ public sealed class DemoSchools(IServiceProvider services, ShippedData shipped, 
             [("Basalt", 19), ("Garnet", 70)]),
     ];
 
+    /// <summary>True for one of the invented schools.</summary>
+    public static bool IsDemo(Guid school) => Plans.Any(x => x.Id == school);
+
     /// <summary>Adds the demo schools that are missing; with <paramref name="reset"/> takes the old ones away first.</summary>
     public async Task Add(bool reset, CancellationToken cancel)
     {
@@ -73,7 +76,7 @@ public sealed class DemoSchools(IServiceProvider services, ShippedData shipped, 
         var school = new SchoolRow
         {
             Id = plan.Id, Name = plan.Name, Accent = plan.Accent, Revision = 1, WordsRevision = 1,
-            Year = StoredJson.Write(new YearDocument(year.Terms, year.Closures, year.Pattern)),
+            Year = StoredJson.Write(YearDocument.Of(year)),
         };
         db.Schools.Add(school);
         db.Ladders.Add(new LadderRow { SchoolId = plan.Id, Id = ladderId, Draft = document, DraftRevision = 1, Published = 1 });

@@ -14,18 +14,25 @@ public sealed record LadderEditRequest(int Revision, LadderEditDocument Edit);
 
 public sealed record DraftRevisionRequest(int Revision);
 
+/// <param name="Ladder">The ladder whole, as an import gives it or a file holds it.</param>
+/// <param name="Layout">The layout of the sheet it came from, to be known again.</param>
+/// <param name="Answers">What was answered to doubts, not to be asked again.</param>
+public sealed record NewLadderRequest(LadderDocument Ladder, LayoutDocument? Layout = null, IReadOnlyDictionary<string, string>? Answers = null);
+
 /// <param name="Groups">The groups that are taught by it.</param>
 public sealed record LadderSummary(Guid Id, string Name, IReadOnlyList<Guid> Groups);
 
 /// <summary>A ladder's draft, its figures and its edits: a resource of its own, seen beside one group or none.</summary>
 public static class LadderRoutes
 {
-    private const int ShownWords = 120;
+    private const int ShownWords = 120, MostLadders = 50;
 
     public static void Map(RouteGroupBuilder school)
     {
         school.MapGet("/ladders", All).WithSummary("The school's ladders, with the groups that are taught by each.");
+        school.MapPost("/ladders", Add).WithSummary("Add a ladder whole: from a sheet, or from a file. It is published as it is.").ProducesProblem(400);
         var ladder = school.MapGroup("/ladders/{ladderId:guid}");
+        ladder.MapDelete("", Remove).WithSummary("Take back a ladder by which no group is or was taught.").ProducesProblem(400).ProducesProblem(404);
         ladder.MapGet("", Show).WithSummary("The draft of a ladder with all figures, beside a group if one is named.").Produces<LadderView>().ProducesProblem(400).ProducesProblem(404);
         ladder.MapGet("/rungs/{rungId}", Open).WithSummary("A rung with the words behind its figures.").ProducesProblem(400).ProducesProblem(404);
         ladder.MapPost("/edits", Edit)
@@ -46,6 +53,68 @@ public static class LadderRoutes
         }
 
         return TypedResults.Ok(found);
+    }
+
+    private static async Task<Results<Created<LadderSummary>, ProblemHttpResult>> Add(
+        NewLadderRequest request, BoldLadderDb db, SchoolScope scope, Engine.ShippedData shipped, CancellationToken cancel)
+    {
+        if (request.Ladder is null)
+        {
+            return Problems.Bad("ladder", "Send the ladder whole.");
+        }
+
+        if (request.Ladder.TryRead(out var wrong) is not { } asked)
+        {
+            return Problems.Bad(wrong.Field, wrong.Sentence);
+        }
+
+        if (asked.Rungs.Count == 0)
+        {
+            return Problems.Bad("ladder", "A ladder has at least one rung.");
+        }
+
+        if (LadderGate.Through(new ReplaceLadder(asked), shipped.Gate, out var refused) is not ReplaceLadder { Ladder: var ladder })
+        {
+            return Problems.Bad(refused.Field, refused.Sentence);
+        }
+
+        if (await db.Ladders.CountAsync(cancel) >= MostLadders)
+        {
+            return Problems.Bad("ladder", $"A school keeps at most {MostLadders} ladders. Take one back that no group uses.");
+        }
+
+        var (id, document) = (Guid.CreateVersion7(), StoredJson.Write(LadderDocument.Of(ladder)));
+        db.Ladders.Add(new LadderRow { SchoolId = scope.School, Id = id, Draft = document, DraftRevision = 1, Published = 1 });
+        db.LadderRevisions.Add(new LadderRevisionRow { SchoolId = scope.School, LadderId = id, Number = 1, Document = document });
+        if (request.Layout is not null || request.Answers is { Count: > 0 })
+        {
+            var school = await db.Schools.SingleAsync(x => x.Id == scope.School, cancel);
+            school.Imports = StoredJson.Write(ImportsDocument.Read(school.Imports).With(request.Layout, request.Answers));
+        }
+
+        await db.SaveChangesAsync(cancel);
+        return TypedResults.Created($"/api/schools/{scope.School}/ladders/{id}", new LadderSummary(id, ladder.Name, []));
+    }
+
+    private static async Task<Results<NoContent, ProblemHttpResult>> Remove(Guid ladderId, BoldLadderDb db, CancellationToken cancel)
+    {
+        if (await db.Ladders.SingleOrDefaultAsync(x => x.Id == ladderId, cancel) is not { } row)
+        {
+            return Problems.Missing("ladderId", "This school has no such ladder. Choose one from the list.");
+        }
+
+        if (await db.Groups.AnyAsync(x => x.LadderId == ladderId, cancel) || await db.Lessons.AnyAsync(x => x.LadderId == ladderId, cancel))
+        {
+            return Problems.Bad("ladderId", "A group is or was taught by this ladder, so it is kept. Move the group to another ladder first.");
+        }
+
+        await using var transaction = await db.Database.BeginTransactionAsync(cancel);
+        await db.LadderEdits.Where(x => x.LadderId == ladderId).ExecuteDeleteAsync(cancel);
+        await db.LadderRevisions.Where(x => x.LadderId == ladderId).ExecuteDeleteAsync(cancel);
+        db.Ladders.Remove(row);
+        await db.SaveChangesAsync(cancel);
+        await transaction.CommitAsync(cancel);
+        return TypedResults.NoContent();
     }
 
     private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> Show(

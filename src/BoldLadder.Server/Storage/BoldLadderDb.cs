@@ -55,6 +55,7 @@ public sealed class BoldLadderDb(DbContextOptions<BoldLadderDb> options, SchoolS
             x.Property(r => r.Name).HasMaxLength(NameLength);
             x.Property(r => r.Accent).HasMaxLength(20);
             x.Property(r => r.Conventions).HasColumnType("jsonb");
+            x.Property(r => r.Imports).HasColumnType("jsonb");
             x.Property(r => r.Revision).IsConcurrencyToken();
             Versioned(x.Property(r => r.Version));
             x.Property(r => r.Year).HasColumnType("jsonb");

@@ -78,8 +78,20 @@ public static class Migrator
             + "as 'select id, name::text from schools'");
         statements.Add("revoke all on function school_names() from public");
         statements.Add($"grant execute on function school_names() to {application}");
+
+        // A school can be erased whole, log and all, which the application's role could not do table by table; and only
+        // the school that the request is about.
+        statements.Add(
+            "create or replace function erase_school() returns void language plpgsql security definer set search_path = public as $$ "
+            + "declare chosen uuid := nullif(current_setting('boldladder.school', true), '')::uuid; begin "
+            + string.Concat(Erased.Select(x => $"delete from {x} where school_id = chosen; ")) + "delete from schools where id = chosen; end $$");
+        statements.Add("revoke all on function erase_school() from public");
+        statements.Add($"grant execute on function erase_school() to {application}");
         await db.Database.ExecuteSqlRawAsync(string.Join(";\n", statements), cancel);
     }
+
+    // Rows that hold others up come last.
+    private static readonly string[] Erased = ["lesson_edits", "log", "lessons", "groups", "ladder_edits", "ladder_revisions", "ladders", "own_words"];
 
     private static IEnumerable<string> Policies(string table, string column) =>
     [

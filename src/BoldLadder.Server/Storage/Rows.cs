@@ -24,6 +24,9 @@ public sealed class SchoolRow
     /// <summary>The school's own list of what needs what, a line each; null for the shipped one.</summary>
     public string? Needs { get; set; }
 
+    /// <summary>An <see cref="ImportsDocument"/>: what was answered when sheets were brought in; null for nothing.</summary>
+    public string? Imports { get; set; }
+
     /// <summary>Grows with every change of the settings, the needs or the year; a save made on an older one is refused.</summary>
     public int Revision { get; set; }
 
@@ -46,6 +49,9 @@ public sealed class GroupRow : ISchoolRow
 
     /// <summary>Place in the list of groups.</summary>
     public int Position { get; set; }
+
+    /// <summary>Put away: kept with all that it was taught, and shown no more among the groups.</summary>
+    public bool Archived { get; set; }
 
     /// <summary>A <see cref="ConventionsDocument"/>: what the group does otherwise than its school; null for nothing.</summary>
     public string? Conventions { get; set; }

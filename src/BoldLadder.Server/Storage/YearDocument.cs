@@ -4,8 +4,11 @@ using BoldLadder.Core.Calendar;
 namespace BoldLadder.Server.Storage;
 
 /// <summary>The school's days.</summary>
-public sealed record YearDocument(IReadOnlyList<Term> Terms, IReadOnlyList<Closure> Closures, WeeklyPattern Pattern) : IStored
+/// <param name="Usual">Nobody has said them yet: they are those of most schools of the country.</param>
+public sealed record YearDocument(IReadOnlyList<Term> Terms, IReadOnlyList<Closure> Closures, WeeklyPattern Pattern, bool Usual = false) : IStored
 {
+    public static YearDocument Of(SchoolYear year, bool usual = false) => new(year.Terms, year.Closures, year.Pattern, usual);
+
     public static int Version => 1;
 
     public static void Upgrade(JsonObject old, int version)

@@ -32,6 +32,10 @@ namespace BoldLadder.Server.Storage.Migrations
                         .HasColumnType("uuid")
                         .HasColumnName("id");
 
+                    b.Property<bool>("Archived")
+                        .HasColumnType("boolean")
+                        .HasColumnName("archived");
+
                     b.Property<string>("Conventions")
                         .HasColumnType("jsonb")
                         .HasColumnName("conventions");
@@ -387,6 +391,10 @@ namespace BoldLadder.Server.Storage.Migrations
                     b.Property<string>("Conventions")
                         .HasColumnType("jsonb")
                         .HasColumnName("conventions");
+
+                    b.Property<string>("Imports")
+                        .HasColumnType("jsonb")
+                        .HasColumnName("imports");
 
                     b.Property<string>("Name")
                         .IsRequired()

@@ -1,0 +1,45 @@
+using BoldLadder.Core.Calendar;
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Lessons;
+using BoldLadder.Core.Log;
+using BoldLadder.Core.Reading;
+
+namespace BoldLadder.Core.Year;
+
+/// <summary>
+/// The log of a group that was taught before it came here: what it knows is written by value, on the school days before
+/// today, so that no later change of a ladder loses it. Each thing is taken to have been gone over since as it would have
+/// been here; what was shaky nobody has told.
+/// </summary>
+public static class TaughtBefore
+{
+    /// <summary>The entries, in order, from position 1 on.</summary>
+    /// <param name="rungs">What was taught, in the order in which it was: of the group's ladder or of another.</param>
+    /// <param name="today">The first day of lessons here: all of it was taught before.</param>
+    /// <param name="lessonId">Makes an id for each lesson that was given.</param>
+    public static IReadOnlyList<LogEntry> Entries(
+        Ladder ladder, IReadOnlyList<Rung> rungs, SchoolYear year, ReadingRules rules, int minutes, DateOnly today, Func<string> lessonId)
+    {
+        // From today backwards, a rung each new day; what the year does not hold was taught on its first day or before it.
+        var days = new List<(DateOnly Day, Rung? Rung)>();
+        var waiting = new Stack<Rung>(rungs.SelectMany(x => Enumerable.Repeat(x, x.Days)));
+        foreach (var day in year.SchoolDays.Where(x => x < today).Reverse().TakeWhile(_ => waiting.Count > 0))
+        {
+            days.Add((day, year.Pattern.On(day) == DayUse.New ? waiting.Pop() : null));
+        }
+
+        days.Reverse();
+        var first = days.Count > 0 ? days[0].Day : (year.SchoolDays[0] < today ? year.SchoolDays[0] : today).AddDays(-1);
+        var earlier = waiting.Reverse().Select(x => (Day: first.AddDays(days.Count > 0 ? -1 : 0), Rung: (Rung?)x));
+        var entries = new List<LogEntry>();
+        var standing = Standing.Of(ladder, new GroupLog([]), year, rules);
+        foreach (var (day, rung) in earlier.Concat(days))
+        {
+            var seen = day < first ? [] : RevisitPart.Fitting(standing.Clock.Due(day), minutes).Select(x => x.Item).ToList();
+            entries.Add(new LogEntry(entries.Count + 1, lessonId(), day, LogOutcome.Taught, rung?.Id ?? "", rung?.Adds ?? [], rung?.TrickyWords ?? [], seen, [], []));
+            standing = standing.After(day, rung, seen);
+        }
+
+        return entries;
+    }
+}

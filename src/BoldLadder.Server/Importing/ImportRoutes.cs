@@ -1,0 +1,139 @@
+using BoldLadder.Core.Importing;
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Mapping;
+using BoldLadder.Core.Words;
+using BoldLadder.Server.Engine;
+using BoldLadder.Server.Groups;
+using BoldLadder.Server.Hosting;
+using BoldLadder.Server.Ladders;
+using BoldLadder.Server.Storage;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.EntityFrameworkCore;
+
+namespace BoldLadder.Server.Importing;
+
+/// <summary>A ladder out of the sheet that a school keeps: what would be made of it, before anything is kept.</summary>
+public static class ImportRoutes
+{
+    private const int ShownWords = 4;
+
+    // A file in base64 with its quotes, and what is said beside it.
+    private const long Body = (SheetFile.MostBytes * 4L / 3) + (256 * 1024);
+
+    private const int MostPasted = 1024 * 1024;
+
+    public static void Map(RouteGroupBuilder school) =>
+        Turns.Take(school.MapPost("/ladders/import", Preview).WithMetadata(new RequestSizeLimitAttribute(Body))
+            .WithSummary("What a spreadsheet, a file or a pasted table would make as a ladder: rungs with the cells they came from, what has to be asked, and what is left out. Keeps nothing.")
+            .ProducesProblem(400).ProducesProblem(503), large: true);
+
+    private static async Task<Results<Ok<ImportView>, ProblemHttpResult>> Preview(
+        ImportRequest request, BoldLadderDb db, SchoolScope scope, Classrooms rooms, ShippedData shipped, SpellingBooks books, CancellationToken cancel)
+    {
+        IReadOnlyList<Sheet> sheets;
+        try
+        {
+            if (Sheets(request, out var problem) is not { } read)
+            {
+                return problem!;
+            }
+
+            sheets = read;
+        }
+        catch (SheetException problem)
+        {
+            return Problems.Bad(request.File is null ? "pasted" : "file", problem.Message);
+        }
+
+        if (sheets.All(x => x.Cells.Count == 0))
+        {
+            return Problems.Bad(request.File is null ? "pasted" : "file", "No filled cell was found. Choose the file with the order in it, or copy its cells and paste them.");
+        }
+
+        var school = await rooms.School(scope.School, null, cancel);
+        var memory = ImportsDocument.Read(await db.Schools.AsNoTracking().Where(x => x.Id == scope.School).Select(x => x.Imports).SingleAsync(cancel));
+        var shares = books.For(school.Accent);
+        var import = new LadderImport(shipped.Correspondences, new SchoolWords(shipped.Lexicon, school.Accent, school.OwnWords), shares);
+        var at = request.Sheet ?? import.Likeliest(sheets);
+        if (at < 0 || at >= sheets.Count)
+        {
+            return Problems.Bad("sheet", $"The file has {sheets.Count} sheets. Choose one of them.");
+        }
+
+        var answers = new Dictionary<string, string>(memory.Answers);
+        foreach (var (id, answer) in request.Answers ?? new Dictionary<string, string>())
+        {
+            answers[id] = answer ?? "";
+        }
+
+        var imported = import.Read(sheets, at, request.Roles ?? new Dictionary<int, ColumnRole>(), answers);
+        if (request.Roles is null && memory.Layouts.LastOrDefault(x => x.Signature == imported.Signature) is { } known)
+        {
+            imported = import.Read(sheets, at, known.Roles, answers);
+        }
+
+        return TypedResults.Ok(View(imported, sheets, at, shares, school, rooms, shipped));
+    }
+
+    private static IReadOnlyList<Sheet>? Sheets(ImportRequest request, out ProblemHttpResult? problem)
+    {
+        problem = null;
+        if (string.IsNullOrWhiteSpace(request.File) == string.IsNullOrWhiteSpace(request.Pasted))
+        {
+            problem = Problems.Bad("file", "Choose a file, or paste the cells: one of the two.");
+            return null;
+        }
+
+        if (request.Pasted?.Length > MostPasted)
+        {
+            problem = Problems.Bad("pasted", "That is more than an order of teaching holds. Copy only its cells.");
+            return null;
+        }
+
+        if (request.File is null || string.IsNullOrWhiteSpace(request.File))
+        {
+            return TextSheets.Pasted(request.Pasted!);
+        }
+
+        var bytes = new byte[(request.File.Length / 4 * 3) + 3];
+        if (!Convert.TryFromBase64String(request.File, bytes, out var length))
+        {
+            problem = Problems.Bad("file", "The file did not arrive whole. Choose it again.");
+            return null;
+        }
+
+        return SheetFile.Read(request.FileName ?? "", bytes[..length]);
+    }
+
+    private static ImportView View(
+        ImportedLadder imported, IReadOnlyList<Sheet> sheets, int at, SpellingShares shares, SchoolSettings school, Classrooms rooms, ShippedData shipped)
+    {
+        var problem = imported.Problem;
+        var opens = new Dictionary<string, (int Opens, IReadOnlyList<string> Examples)>();
+        var thin = 0;
+
+        if (imported.Ladder is { } settled)
+        {
+            if (LadderGate.Through(new ReplaceLadder(settled), shipped.Gate, out var refused) is null)
+            {
+                problem ??= $"{refused.Sentence} Put it right in the sheet, or leave the cell out.";
+            }
+
+            var unlocking = new Unlocking(settled, rooms.Stock(school, Core.Conventions.ClassConventions.Of(school.Conventions, Core.Conventions.OwnConventions.None), settled).Rules);
+            var figures = RungMap.Of(unlocking);
+            thin = figures.Count(x => x.Thin == Thinness.ByPlace);
+            for (var i = 0; i < settled.Rungs.Count; i++)
+            {
+                opens[settled.Rungs[i].Id] = (figures[i].EverydayYield, settled.Rungs[i].AddsParts ? [.. TargetWords.At(unlocking, i).Take(ShownWords).Select(x => x.Spelling)] : []);
+            }
+        }
+
+        return new ImportView(
+            imported.Name, [.. sheets.Select(x => new ImportSheetView(x.Name, x.Cells.Count, x.Hidden))], at, imported.Columns, imported.Signature,
+            imported.Ladder is null ? null : LadderDocument.Of(imported.Ladder),
+            [.. imported.Rungs.Select(x => opens.GetValueOrDefault(x.Rung.Id, (0, [])) is var (count, examples)
+                ? new ImportRungView(x.Rung.Id, x.Rung.Label, x.Sources, x.Date, count, examples, x.DoubtIds) : null!)],
+            ImportView.DoubtsOf(imported, shares), imported.LeftOut, imported.Kept, thin, problem);
+    }
+}

@@ -1,0 +1,48 @@
+using BoldLadder.Core.Importing;
+using BoldLadder.Core.Sounds;
+using BoldLadder.Server.Storage;
+
+namespace BoldLadder.Server.Importing;
+
+/// <summary>A file, or what was pasted, with what a person has said of it so far.</summary>
+/// <param name="FileName">Its name.</param>
+/// <param name="File">The file in base64; up to 4 MB before that.</param>
+/// <param name="Pasted">What was pasted: a table as HTML, or text with tabs and lines.</param>
+/// <param name="Sheet">Which sheet, from 0; the likeliest when it is not said.</param>
+/// <param name="Roles">What columns hold, where it was said otherwise than found.</param>
+/// <param name="Answers">Answers to doubts, by the doubt's id.</param>
+public sealed record ImportRequest(
+    string? FileName = null, string? File = null, string? Pasted = null, int? Sheet = null,
+    IReadOnlyDictionary<int, ColumnRole>? Roles = null, IReadOnlyDictionary<string, string>? Answers = null);
+
+/// <param name="Cells">Filled cells in it.</param>
+public sealed record ImportSheetView(string Name, int Cells, bool Hidden);
+
+/// <param name="Opens">Words known at seven or younger that become readable here.</param>
+/// <param name="Examples">Words of it for the class: those that hold what it teaches.</param>
+/// <param name="Doubts">Ids of what of it has still to be asked.</param>
+public sealed record ImportRungView(string RungId, string Label, IReadOnlyList<Source> Sources, DateOnly? Date, int Opens, IReadOnlyList<string> Examples, IReadOnlyList<string> Doubts);
+
+/// <param name="Key">What is sent back as the answer.</param>
+/// <param name="Examples">A word for each sound: <i>moon</i>, <i>book</i>.</param>
+public sealed record ImportChoiceView(string Key, IReadOnlyList<string> Examples);
+
+/// <param name="Against">A word beside it that does not show the letters.</param>
+public sealed record ImportDoubtView(string Id, string Letters, Source Source, string Against, string? Answer, IReadOnlyList<ImportChoiceView> Choices);
+
+/// <summary>What would be made of a sheet; nothing is kept yet.</summary>
+/// <param name="Ladder">The ladder as far as it is settled: what is sent to keep it.</param>
+/// <param name="Problem">Why it could not be kept as it is.</param>
+/// <param name="ThinByPlace">How many of its rungs have too few words where they stand, though English has enough.</param>
+/// <param name="Kept">What is kept as a note of its rung, since a rung can't hold it as a part.</param>
+/// <param name="Signature">What the layout is known by when it is met again.</param>
+public sealed record ImportView(
+    string Name, IReadOnlyList<ImportSheetView> Sheets, int Sheet, IReadOnlyList<SheetColumn> Columns, string Signature, LadderDocument? Ladder, IReadOnlyList<ImportRungView> Rungs,
+    IReadOnlyList<ImportDoubtView> Doubts, IReadOnlyList<LeftOut> LeftOut, IReadOnlyList<Source> Kept, int ThinByPlace, string? Problem)
+{
+    internal static IReadOnlyList<ImportDoubtView> DoubtsOf(ImportedLadder imported, SpellingShares shares) => [.. imported.Doubts.OrderBy(x => x.Answer is not null).Select(x => new ImportDoubtView(
+        x.Id, x.Letters, x.Source, x.Against, x.Answer, [.. x.Choices.Select(c => new ImportChoiceView(c.Key, [.. c.Correspondences.Select(k => ExampleOf(k, shares)).Where(e => e.Length > 0)]))]))];
+
+    private static string ExampleOf(Correspondence part, SpellingShares shares) =>
+        shares.Of(part.Grapheme.Text).FirstOrDefault(x => x.Correspondence == part)?.Example is { Length: > 0 } shown ? shown : part.Sound.Example;
+}

@@ -1,0 +1,86 @@
+using BoldLadder.Core.Calendar;
+using BoldLadder.Server.Engine;
+using BoldLadder.Server.Hosting;
+using BoldLadder.Server.Storage;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+
+namespace BoldLadder.Server.Schools;
+
+/// <param name="Revision">The revision of the settings that the change was made on.</param>
+public sealed record YearRequest(int Revision, IReadOnlyList<Term> Terms, IReadOnlyList<Closure> Closures, WeeklyPattern Pattern);
+
+/// <param name="Usual">Nobody has said it yet: it is the year of most schools of the country.</param>
+/// <param name="SchoolDays">How many days the school is open.</param>
+/// <param name="NewDays">How many of them bring something new.</param>
+public sealed record YearView(int Revision, IReadOnlyList<Term> Terms, IReadOnlyList<Closure> Closures, WeeklyPattern Pattern, bool Usual, int SchoolDays, int NewDays);
+
+/// <summary>A school's terms, closures and week: seen and changed.</summary>
+public static class YearRoutes
+{
+    private const int MostTerms = 12, MostClosures = 60, LongestName = 100;
+
+    public static void Map(RouteGroupBuilder school)
+    {
+        school.MapGet("/year", Show).WithSummary("The school's terms, closures and week.");
+        school.MapPut("/year", Put).WithSummary("Change the school's terms, closures and week.").ProducesProblem(400).ProducesProblem(409);
+    }
+
+    private static async Task<Ok<YearView>> Show(BoldLadderDb db, SchoolScope scope, CancellationToken cancel) =>
+        TypedResults.Ok(View(await db.Schools.AsNoTracking().SingleAsync(x => x.Id == scope.School, cancel)));
+
+    private static async Task<Results<Ok<YearView>, ProblemHttpResult>> Put(
+        YearRequest request, BoldLadderDb db, SchoolScope scope, ShippedData shipped, CancellationToken cancel)
+    {
+        if (request.Terms is not { Count: > 0 and <= MostTerms })
+        {
+            return Problems.Bad("terms", $"Give at least one term, and at most {MostTerms}.");
+        }
+
+        if (request.Closures is null || request.Closures.Count > MostClosures)
+        {
+            return Problems.Bad("closures", $"Give at most {MostClosures} closures; several days together are one.");
+        }
+
+        if (request.Pattern is null)
+        {
+            return Problems.Bad("pattern", "Say for each day of the week whether it brings something new or goes over what was taught.");
+        }
+
+        if (request.Pattern.NewDays == 0)
+        {
+            return Problems.Bad("pattern", "At least one day of the week has to bring something new.");
+        }
+
+        foreach (var (field, name) in request.Terms.Select(x => ("terms", x.Name)).Concat(request.Closures.Select(x => ("closures", x.Reason))))
+        {
+            if (string.IsNullOrWhiteSpace(name) || name.Length > LongestName || shipped.Gate.Of(name).Wrong is not null)
+            {
+                return Problems.Bad(field, $"Give each of them a name in plain letters, of at most {LongestName}.");
+            }
+        }
+
+        if (!SchoolYear.TryCreate(request.Terms, request.Closures, request.Pattern, out var year, out var reason))
+        {
+            return Problems.Bad("terms", reason);
+        }
+
+        var school = await db.Schools.SingleAsync(x => x.Id == scope.School, cancel);
+        if (school.Revision != request.Revision)
+        {
+            return Problems.Stale(View(school));
+        }
+
+        (school.Year, school.Revision) = (StoredJson.Write(YearDocument.Of(year)), school.Revision + 1);
+        return await Conflicts.Save(db, cancel) ? TypedResults.Ok(View(school))
+            : Problems.Stale(View(await db.Schools.AsNoTracking().SingleAsync(x => x.Id == scope.School, cancel)));
+    }
+
+    private static YearView View(SchoolRow school)
+    {
+        var document = StoredJson.Read<YearDocument>(school.Year);
+        var year = document.ToCore();
+        return new YearView(
+            school.Revision, document.Terms, document.Closures, document.Pattern, document.Usual, year.SchoolDays.Count, year.SchoolDays.Count(x => year.Pattern.On(x) == DayUse.New));
+    }
+}
