@@ -42,9 +42,9 @@ public sealed class App : WebApplicationFactory<Program>, IAsyncLifetime
                 .AddInterceptors(new SchoolOnConnection()).Options, scope);
     }
 
-    public async Task<JsonNode> Get(string address) => await Read(await Client.GetAsync(address), address);
+    public async Task<JsonNode> Get(string address) => await Read(await Patience.Ask(() => Client.GetAsync(address)), address);
 
-    public async Task<JsonNode> Post(string address, object body) => await Read(await Client.PostAsJsonAsync(address, body), address);
+    public async Task<JsonNode> Post(string address, object body) => await Read(await Patience.Ask(() => Client.PostAsJsonAsync(address, body)), address);
 
     /// <summary>The status and the problem of a request that should fail.</summary>
     public async Task<(int Status, JsonNode Problem)> Fail(HttpMethod method, string address, object? body = null)

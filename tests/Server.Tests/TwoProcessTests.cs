@@ -85,5 +85,9 @@ public sealed class TwoProcessTests : IAsyncLifetime
         Assert.Equal("not-yet", (await Get(Two, $"{school.Group()}/words/sun")).Text("verdict"));
     }
 
-    private static async Task<JsonNode> Get(HttpClient client, string address) => JsonNode.Parse(await client.GetStringAsync(address))!;
+    private static async Task<JsonNode> Get(HttpClient client, string address)
+    {
+        using var answer = await Patience.Ask(() => client.GetAsync(address));
+        return JsonNode.Parse(await answer.EnsureSuccessStatusCode().Content.ReadAsStringAsync())!;
+    }
 }

@@ -11,6 +11,9 @@ public sealed record SpellingShare(Correspondence Correspondence, int Words, str
 /// <summary>For each grapheme its sounds in an accent, commonest first, each counted over everyday words. Weak vowels are left out of what is counted.</summary>
 public sealed class SpellingShares
 {
+    /// <summary>Words commoner than this mostly hold sentences together.</summary>
+    private const int Glue = 350;
+
     private readonly Dictionary<string, IReadOnlyList<SpellingShare>> _shares;
 
     public SpellingShares(SchoolWords words, CorrespondenceTable table)
@@ -58,9 +61,10 @@ public sealed class SpellingShares
         return seen.Values.OrderByDescending(x => x.Words);
     }
 
-    // A short word that is known early and begins or ends with the part; the commonest of those.
+    // The sound's own example where it is spelt so; else a short word that is known early and can be pictured rather than
+    // one of those that hold sentences together.
     private static int Shows(LexiconWord word, Correspondence part) =>
-        (word.Familiarity == Familiarity.AtFourOrFive ? 0 : 40) + (word.Key.Length * 6) + Math.Min(30, word.Rank / 400)
-        + (word.Key.StartsWith(part.Grapheme.LeadingLetters, StringComparison.Ordinal) ? 0 : 4) + (word.Ended is null ? 0 : 20) + (char.IsUpper(word.Spelling[0]) ? 60 : 0)
-        + (word.Spelling.Contains('\'', StringComparison.Ordinal) ? 200 : 0);
+        (word.Key == part.Sound.Example ? -200 : 0) + (word.Familiarity == Familiarity.AtFourOrFive ? 0 : 40) + (Math.Abs(word.Key.Length - 3) * 10)
+        + (word.Rank < Glue ? 30 : Math.Min(30, word.Rank / 400)) + (word.Key.StartsWith(part.Grapheme.LeadingLetters, StringComparison.Ordinal) ? 0 : 4)
+        + (word.Ended is null ? 0 : 20) + (char.IsUpper(word.Spelling[0]) ? 60 : 0) + (word.Spelling.Contains('\'', StringComparison.Ordinal) ? 200 : 0);
 }

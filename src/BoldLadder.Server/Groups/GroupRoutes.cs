@@ -25,6 +25,9 @@ public sealed record GroupRequest(int Revision, string Name, Guid LadderId, bool
 /// <param name="Entries">Lessons in its log.</param>
 public sealed record GroupView(Guid Id, string Name, Guid LadderId, string LadderName, bool Archived, int Revision, int Taught, int Rungs, string? Next, long Entries);
 
+/// <summary>A group as it stands, and as it would stand on another ladder.</summary>
+public sealed record MovedView(GroupView Before, GroupView After);
+
 /// <summary>A school's groups: who they are, by which ladder they are taught and what they knew when they came.</summary>
 public static class GroupRoutes
 {
@@ -34,6 +37,7 @@ public static class GroupRoutes
     {
         school.MapGet("/groups", All).WithSummary("The groups, where each of them stands, those put away too.");
         school.MapPost("/groups", Add).WithSummary("Add a group, with what it was taught before: that is written to its log by value.").ProducesProblem(400).ProducesProblem(404);
+        school.MapGet("/groups/{groupId:guid}/moved", Moved).WithSummary("Where a group would stand on another ladder, before it is moved there.").ProducesProblem(404);
         school.MapPut("/groups/{groupId:guid}", Put).WithSummary("Rename a group, move it to another ladder, put it away or bring it back. What it was taught stays.")
             .ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
     }
@@ -121,6 +125,22 @@ public static class GroupRoutes
         var saved = await Conflicts.Save(db, cancel);
         var view = View((await rooms.Find(groupId, cancel))!);
         return saved ? TypedResults.Ok(view) : Problems.Stale(view);
+    }
+
+    private static async Task<Results<Ok<MovedView>, ProblemHttpResult>> Moved(Guid groupId, Guid ladderId, BoldLadderDb db, Classrooms rooms, CancellationToken cancel)
+    {
+        if (await rooms.Find(groupId, cancel) is not { } room)
+        {
+            return Problems.Missing("groupId", "This school has no such group. Choose one from the list.");
+        }
+
+        if (await Published(ladderId, db, rooms, cancel) is not { } ladder)
+        {
+            return Problems.Missing("ladderId", "This school has no such ladder. Choose one from the list.");
+        }
+
+        var beside = room.Beside($"{room.Key} beside {ladderId:N}", ladder, 0, rooms.Stock(room.School, room.Conventions, ladder));
+        return TypedResults.Ok(new MovedView(View(room), View(beside)));
     }
 
     private static async Task<Ladder?> Published(Guid ladderId, BoldLadderDb db, Classrooms rooms, CancellationToken cancel)

@@ -133,7 +133,7 @@ public static class ImportRoutes
             imported.Name, [.. sheets.Select(x => new ImportSheetView(x.Name, x.Cells.Count, x.Hidden))], at, imported.Columns, imported.Signature,
             imported.Ladder is null ? null : LadderDocument.Of(imported.Ladder),
             [.. imported.Rungs.Select(x => opens.GetValueOrDefault(x.Rung.Id, (0, [])) is var (count, examples)
-                ? new ImportRungView(x.Rung.Id, x.Rung.Label, x.Sources, x.Date, count, examples, x.DoubtIds) : null!)],
+                ? new ImportRungView(x.Rung.Id, x.Rung.Label, ImportView.PartsOf(x.Rung, shares), x.Sources, x.Date, count, examples, x.DoubtIds) : null!)],
             ImportView.DoubtsOf(imported, shares), imported.LeftOut, imported.Kept, thin, problem);
     }
 }

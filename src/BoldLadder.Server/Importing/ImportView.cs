@@ -18,10 +18,13 @@ public sealed record ImportRequest(
 /// <param name="Cells">Filled cells in it.</param>
 public sealed record ImportSheetView(string Name, int Cells, bool Hidden);
 
+/// <summary>A thing that a rung teaches, with a word that shows it.</summary>
+public sealed record ImportPartView(string Label, string Example);
+
 /// <param name="Opens">Words known at seven or younger that become readable here.</param>
 /// <param name="Examples">Words of it for the class: those that hold what it teaches.</param>
 /// <param name="Doubts">Ids of what of it has still to be asked.</param>
-public sealed record ImportRungView(string RungId, string Label, IReadOnlyList<Source> Sources, DateOnly? Date, int Opens, IReadOnlyList<string> Examples, IReadOnlyList<string> Doubts);
+public sealed record ImportRungView(string RungId, string Label, IReadOnlyList<ImportPartView> Parts, IReadOnlyList<Source> Sources, DateOnly? Date, int Opens, IReadOnlyList<string> Examples, IReadOnlyList<string> Doubts);
 
 /// <param name="Key">What is sent back as the answer.</param>
 /// <param name="Examples">A word for each sound: <i>moon</i>, <i>book</i>.</param>
@@ -40,6 +43,9 @@ public sealed record ImportView(
     string Name, IReadOnlyList<ImportSheetView> Sheets, int Sheet, IReadOnlyList<SheetColumn> Columns, string Signature, LadderDocument? Ladder, IReadOnlyList<ImportRungView> Rungs,
     IReadOnlyList<ImportDoubtView> Doubts, IReadOnlyList<LeftOut> LeftOut, IReadOnlyList<Source> Kept, int ThinByPlace, string? Problem)
 {
+    internal static IReadOnlyList<ImportPartView> PartsOf(Core.Ladders.Rung rung, SpellingShares shares) =>
+        [.. rung.Adds.Select(x => new ImportPartView(x.Label, x.Correspondence is { } part ? ExampleOf(part, shares) : ""))];
+
     internal static IReadOnlyList<ImportDoubtView> DoubtsOf(ImportedLadder imported, SpellingShares shares) => [.. imported.Doubts.OrderBy(x => x.Answer is not null).Select(x => new ImportDoubtView(
         x.Id, x.Letters, x.Source, x.Against, x.Answer, [.. x.Choices.Select(c => new ImportChoiceView(c.Key, [.. c.Correspondences.Select(k => ExampleOf(k, shares)).Where(e => e.Length > 0)]))]))];
 

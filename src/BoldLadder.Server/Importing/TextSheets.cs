@@ -8,7 +8,7 @@ using CsvHelper.Configuration;
 namespace BoldLadder.Server.Importing;
 
 /// <summary>Sheets of plain text: a file with commas, semicolons or tabs, and a table or a list that was pasted.</summary>
-internal static class TextSheets
+public static class TextSheets
 {
     /// <param name="delimiter">What divides the cells; found out when it is not said.</param>
     public static IReadOnlyList<Sheet> Of(string name, string text, char? delimiter)

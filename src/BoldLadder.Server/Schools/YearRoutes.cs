@@ -7,13 +7,19 @@ using Microsoft.EntityFrameworkCore;
 
 namespace BoldLadder.Server.Schools;
 
+/// <summary>Days on which the school is open, both ends counted.</summary>
+public sealed record TermView(string Name, DateOnly First, DateOnly Last);
+
+/// <summary>Days inside a term on which it is shut, both ends counted.</summary>
+public sealed record ClosureView(DateOnly First, DateOnly Last, string Reason);
+
 /// <param name="Revision">The revision of the settings that the change was made on.</param>
-public sealed record YearRequest(int Revision, IReadOnlyList<Term> Terms, IReadOnlyList<Closure> Closures, WeeklyPattern Pattern);
+public sealed record YearRequest(int Revision, IReadOnlyList<TermView> Terms, IReadOnlyList<ClosureView> Closures, WeeklyPattern Pattern);
 
 /// <param name="Usual">Nobody has said it yet: it is the year of most schools of the country.</param>
 /// <param name="SchoolDays">How many days the school is open.</param>
 /// <param name="NewDays">How many of them bring something new.</param>
-public sealed record YearView(int Revision, IReadOnlyList<Term> Terms, IReadOnlyList<Closure> Closures, WeeklyPattern Pattern, bool Usual, int SchoolDays, int NewDays);
+public sealed record YearView(int Revision, IReadOnlyList<TermView> Terms, IReadOnlyList<ClosureView> Closures, WeeklyPattern Pattern, bool Usual, int SchoolDays, int NewDays);
 
 /// <summary>A school's terms, closures and week: seen and changed.</summary>
 public static class YearRoutes
@@ -52,6 +58,11 @@ public static class YearRoutes
             return Problems.Bad("pattern", "At least one day of the week has to bring something new.");
         }
 
+        if (request.Terms.Any(x => x is null) || request.Closures.Any(x => x is null))
+        {
+            return Problems.Bad(request.Terms.Any(x => x is null) ? "terms" : "closures", "One of them is missing. Give its name, its first and its last day.");
+        }
+
         foreach (var (field, name) in request.Terms.Select(x => ("terms", x.Name)).Concat(request.Closures.Select(x => ("closures", x.Reason))))
         {
             if (string.IsNullOrWhiteSpace(name) || name.Length > LongestName || shipped.Gate.Of(name).Wrong is not null)
@@ -60,7 +71,8 @@ public static class YearRoutes
             }
         }
 
-        if (!SchoolYear.TryCreate(request.Terms, request.Closures, request.Pattern, out var year, out var reason))
+        if (!SchoolYear.TryCreate(
+            [.. request.Terms.Select(x => new Term(x.Name, x.First, x.Last))], [.. request.Closures.Select(x => new Closure(x.First, x.Last, x.Reason))], request.Pattern, out var year, out var reason))
         {
             return Problems.Bad("terms", reason);
         }
@@ -81,6 +93,6 @@ public static class YearRoutes
         var document = StoredJson.Read<YearDocument>(school.Year);
         var year = document.ToCore();
         return new YearView(
-            school.Revision, document.Terms, document.Closures, document.Pattern, document.Usual, year.SchoolDays.Count, year.SchoolDays.Count(x => year.Pattern.On(x) == DayUse.New));
+            school.Revision, [.. document.Terms.Select(x => new TermView(x.Name, x.First, x.Last))], [.. document.Closures.Select(x => new ClosureView(x.First, x.Last, x.Reason))], document.Pattern, document.Usual, year.SchoolDays.Count, year.SchoolDays.Count(x => year.Pattern.On(x) == DayUse.New));
     }
 }

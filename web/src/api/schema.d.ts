@@ -831,7 +831,96 @@ export interface paths {
             };
         };
         put?: never;
-        post?: never;
+        /** Make a school of one's own, with the terms of most schools of its country. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["NewSchoolRequest"];
+                };
+            };
+            responses: {
+                /** @description Created */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SchoolView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/demo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whether the invented schools are being made. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DemoView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** Bring in the invented schools that are missing; it takes half a minute, and goes on by itself. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Accepted */
+                202: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DemoView"];
+                    };
+                };
+            };
+        };
         delete?: never;
         options?: never;
         head?: never;
@@ -877,9 +966,102 @@ export interface paths {
                 };
             };
         };
-        put?: never;
+        /** Change a school's name or its accent. */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SchoolRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SchoolView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
         post?: never;
-        delete?: never;
+        /** Erase a school with all that it holds; its name has to be given. */
+        delete: {
+            parameters: {
+                query?: {
+                    name?: string;
+                };
+                header?: never;
+                path: {
+                    schoolId: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
         options?: never;
         head?: never;
         patch?: never;
@@ -1195,7 +1377,42 @@ export interface paths {
             };
         };
         put?: never;
-        post?: never;
+        /** Add a ladder whole: from a sheet, or from a file. It is published as it is. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["NewLadderRequest"];
+                };
+            };
+            responses: {
+                /** @description Created */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LadderSummary"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
         delete?: never;
         options?: never;
         head?: never;
@@ -1462,6 +1679,350 @@ export interface paths {
             };
         };
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schools/{schoolId}/year": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The school's terms, closures and week. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["YearView"];
+                    };
+                };
+            };
+        };
+        /** Change the school's terms, closures and week. */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["YearRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["YearView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schools/{schoolId}/groups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The groups, where each of them stands, those put away too. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["GroupView"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** Add a group, with what it was taught before: that is written to its log by value. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["NewGroupRequest"];
+                };
+            };
+            responses: {
+                /** @description Created */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["GroupView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schools/{schoolId}/groups/{groupId}/moved": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Where a group would stand on another ladder, before it is moved there. */
+        get: {
+            parameters: {
+                query: {
+                    ladderId: string;
+                };
+                header?: never;
+                path: {
+                    schoolId: string;
+                    groupId: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MovedView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schools/{schoolId}/groups/{groupId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Rename a group, move it to another ladder, put it away or bring it back. What it was taught stays. */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                    groupId: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["GroupRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["GroupView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schools/{schoolId}/ladders/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a spreadsheet, a file or a pasted table would make as a ladder: rungs with the cells they came from, what has to be asked, and what is left out. Keeps nothing. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ImportRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ImportView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Service Unavailable */
+                503: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
         delete?: never;
         options?: never;
         head?: never;
@@ -1927,7 +2488,46 @@ export interface paths {
         };
         put?: never;
         post?: never;
-        delete?: never;
+        /** Take back a ladder by which no group is or was taught. */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                    ladderId: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
         options?: never;
         head?: never;
         patch?: never;
@@ -2285,6 +2885,15 @@ export interface components {
             shortA: boolean;
             terms: components["schemas"]["Terms"];
         };
+        ClosureView: {
+            /** Format: date */
+            first: string;
+            /** Format: date */
+            last: string;
+            reason: string;
+        };
+        /** @enum {unknown} */
+        ColumnRole: "leftOut" | "parts" | "sounds" | "trickyWords" | "words" | "endings" | "clusters" | "rimeUnits" | "notes" | "section" | "week" | "day" | "date";
         ConventionsDocument: {
             weakVowels?: null | components["schemas"]["WeakVowels"];
             plurals?: null | components["schemas"]["Plurals"];
@@ -2317,6 +2926,12 @@ export interface components {
             /** Format: int32 */
             revision: number;
         };
+        /** @enum {unknown} */
+        DayUse: "new" | "review";
+        DemoView: {
+            making: boolean;
+            problem: null | string;
+        };
         DraftRevisionRequest: {
             /** Format: int32 */
             revision: number;
@@ -2345,12 +2960,41 @@ export interface components {
             sounds: components["schemas"]["SoundChoice"][];
             endings: string[];
         };
+        GroupRequest: {
+            /** Format: int32 */
+            revision: number;
+            name: string;
+            /** Format: uuid */
+            ladderId: string;
+            archived: boolean;
+        };
         GroupSummary: {
             /** Format: uuid */
             id: string;
             name: string;
             /** Format: uuid */
             ladderId: string;
+            archived: boolean;
+            /** Format: int32 */
+            revision: number;
+        };
+        GroupView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: uuid */
+            ladderId: string;
+            ladderName: string;
+            archived: boolean;
+            /** Format: int32 */
+            revision: number;
+            /** Format: int32 */
+            taught: number;
+            /** Format: int32 */
+            rungs: number;
+            next: null | string;
+            /** Format: int64 */
+            entries: number;
         };
         GroupWordView: {
             spelling: string;
@@ -2369,6 +3013,69 @@ export interface components {
         };
         HomophoneSet: {
             words: string[];
+        };
+        ImportChoiceView: {
+            key: string;
+            examples: string[];
+        };
+        ImportDoubtView: {
+            id: string;
+            letters: string;
+            source: components["schemas"]["Source"];
+            against: string;
+            answer: null | string;
+            choices: components["schemas"]["ImportChoiceView"][];
+        };
+        ImportPartView: {
+            label: string;
+            example: string;
+        };
+        ImportRequest: {
+            fileName?: null | string;
+            file?: null | string;
+            pasted?: null | string;
+            /** Format: int32 */
+            sheet?: null | number;
+            roles?: null | {
+                [key: string]: components["schemas"]["ColumnRole"];
+            };
+            answers?: null | {
+                [key: string]: string;
+            };
+        };
+        ImportRungView: {
+            rungId: string;
+            label: string;
+            parts: components["schemas"]["ImportPartView"][];
+            sources: components["schemas"]["Source"][];
+            /** Format: date */
+            date: null | string;
+            /** Format: int32 */
+            opens: number;
+            examples: string[];
+            doubts: string[];
+        };
+        ImportSheetView: {
+            name: string;
+            /** Format: int32 */
+            cells: number;
+            hidden: boolean;
+        };
+        ImportView: {
+            name: string;
+            sheets: components["schemas"]["ImportSheetView"][];
+            /** Format: int32 */
+            sheet: number;
+            columns: components["schemas"]["SheetColumn"][];
+            signature: string;
+            ladder: null | components["schemas"]["LadderDocument"];
+            rungs: components["schemas"]["ImportRungView"][];
+            doubts: components["schemas"]["ImportDoubtView"][];
+            leftOut: components["schemas"]["LeftOut"][];
+            kept: components["schemas"]["Source"][];
+            /** Format: int32 */
+            thinByPlace: number;
+            problem: null | string;
         };
         /** @enum {unknown} */
         ItemKind: "card" | "sound" | "word" | "tricky" | "listening" | "sentence" | "madeUp";
@@ -2489,6 +3196,18 @@ export interface components {
             heavyWeeks: components["schemas"]["HeavyWeek"][];
             strip: components["schemas"]["Strip"];
         };
+        LayoutDocument: {
+            signature: string;
+            roles: {
+                [key: string]: components["schemas"]["ColumnRole"];
+            };
+        };
+        LeftOut: {
+            source: components["schemas"]["Source"];
+            reason: components["schemas"]["LeftOutReason"];
+        };
+        /** @enum {unknown} */
+        LeftOutReason: "holiday" | "count" | "struck" | "hidden" | "otherSheet" | "noValue" | "column" | "title" | "repeated" | "notRead";
         /** @enum {unknown} */
         LessonChange: "swap" | "lock" | "unlock" | "drop" | "type" | "replan";
         LessonEditRequest: {
@@ -2628,6 +3347,10 @@ export interface components {
              */
             count: number;
         };
+        MovedView: {
+            before: components["schemas"]["GroupView"];
+            after: components["schemas"]["GroupView"];
+        };
         NeedsRequest: {
             text: null | string;
             /** Format: int32 */
@@ -2638,6 +3361,23 @@ export interface components {
             own: boolean;
             /** Format: int32 */
             revision: number;
+        };
+        NewGroupRequest: {
+            name: string;
+            /** Format: uuid */
+            ladderId: string;
+            taught?: null | components["schemas"]["TaughtBeforeRequest"];
+        };
+        NewLadderRequest: {
+            ladder: components["schemas"]["LadderDocument"];
+            layout?: null | components["schemas"]["LayoutDocument"];
+            answers?: null | {
+                [key: string]: string;
+            };
+        };
+        NewSchoolRequest: {
+            name: string;
+            accent: string;
         };
         OutcomeRequest: {
             /** Format: int32 */
@@ -2797,10 +3537,17 @@ export interface components {
             /** Format: int32 */
             more: number;
         };
+        SchoolRequest: {
+            /** Format: int32 */
+            revision: number;
+            name: string;
+            accent: string;
+        };
         SchoolSummary: {
             /** Format: uuid */
             id: string;
             name: string;
+            demo: boolean;
         };
         SchoolView: {
             /** Format: uuid */
@@ -2808,8 +3555,13 @@ export interface components {
             name: string;
             accent: string;
             accentName: string;
+            /** Format: int32 */
+            revision: number;
             /** Format: date */
             today: string;
+            yearSaid: boolean;
+            /** Format: int32 */
+            ladders: number;
             groups: components["schemas"]["GroupSummary"][];
         };
         SectionDocument: {
@@ -2837,6 +3589,13 @@ export interface components {
             /** Format: int32 */
             syllables: number;
         };
+        SheetColumn: {
+            /** Format: int32 */
+            column: number;
+            heading: string;
+            role: components["schemas"]["ColumnRole"];
+            example: string;
+        };
         SoundAlikeView: {
             word: string;
             familiarity: string;
@@ -2854,6 +3613,11 @@ export interface components {
         };
         SoundsView: {
             sounds: components["schemas"]["SoundSpellings"][];
+        };
+        Source: {
+            sheet: string;
+            cell: string;
+            text: string;
         };
         SpellingCount: {
             grapheme: string;
@@ -2890,6 +3654,10 @@ export interface components {
             name: string;
             rungs: components["schemas"]["StripRung"][];
         };
+        TaughtBeforeRequest: {
+            upTo?: null | string;
+            rungs?: null | string[];
+        };
         TeachableDocument: {
             kind: components["schemas"]["TeachableKind"];
             key: string;
@@ -2901,6 +3669,13 @@ export interface components {
             writeIt: string;
             keyword: string;
             notes: string;
+        };
+        TermView: {
+            name: string;
+            /** Format: date */
+            first: string;
+            /** Format: date */
+            last: string;
         };
         Terms: {
             trickyWord: string;
@@ -2934,6 +3709,15 @@ export interface components {
         };
         /** @enum {unknown} */
         WeakVowels: "strict" | "lenient" | null;
+        WeeklyPattern: {
+            monday: components["schemas"]["DayUse"];
+            tuesday: components["schemas"]["DayUse"];
+            wednesday: components["schemas"]["DayUse"];
+            thursday: components["schemas"]["DayUse"];
+            friday: components["schemas"]["DayUse"];
+            /** Format: int32 */
+            newDays?: number;
+        };
         WordAnswer: {
             spelling: string;
             accent: string;
@@ -2979,6 +3763,25 @@ export interface components {
             spoken: null | string;
             asMadeUp: null | string;
         };
+        YearRequest: {
+            /** Format: int32 */
+            revision: number;
+            terms: components["schemas"]["TermView"][];
+            closures: components["schemas"]["ClosureView"][];
+            pattern: components["schemas"]["WeeklyPattern"];
+        };
+        YearView: {
+            /** Format: int32 */
+            revision: number;
+            terms: components["schemas"]["TermView"][];
+            closures: components["schemas"]["ClosureView"][];
+            pattern: components["schemas"]["WeeklyPattern"];
+            usual: boolean;
+            /** Format: int32 */
+            schoolDays: number;
+            /** Format: int32 */
+            newDays: number;
+        };
     };
     responses: never;
     parameters: never;
@@ -2996,20 +3799,33 @@ export type ChainPlace = components['schemas']['ChainPlace'];
 export type ChainRequest = components['schemas']['ChainRequest'];
 export type ChainWordView = components['schemas']['ChainWordView'];
 export type ClassConventions = components['schemas']['ClassConventions'];
+export type ClosureView = components['schemas']['ClosureView'];
+export type ColumnRole = components['schemas']['ColumnRole'];
 export type ConventionsDocument = components['schemas']['ConventionsDocument'];
 export type ConventionsRequest = components['schemas']['ConventionsRequest'];
 export type ConventionsView = components['schemas']['ConventionsView'];
 export type CsvRequest = components['schemas']['CsvRequest'];
 export type CsvTaken = components['schemas']['CsvTaken'];
+export type DayUse = components['schemas']['DayUse'];
+export type DemoView = components['schemas']['DemoView'];
 export type DraftRevisionRequest = components['schemas']['DraftRevisionRequest'];
 export type FamilyView = components['schemas']['FamilyView'];
 export type GraphemeKind = components['schemas']['GraphemeKind'];
 export type GroupFamilyView = components['schemas']['GroupFamilyView'];
 export type GroupListView = components['schemas']['GroupListView'];
+export type GroupRequest = components['schemas']['GroupRequest'];
 export type GroupSummary = components['schemas']['GroupSummary'];
+export type GroupView = components['schemas']['GroupView'];
 export type GroupWordView = components['schemas']['GroupWordView'];
 export type HeavyWeek = components['schemas']['HeavyWeek'];
 export type HomophoneSet = components['schemas']['HomophoneSet'];
+export type ImportChoiceView = components['schemas']['ImportChoiceView'];
+export type ImportDoubtView = components['schemas']['ImportDoubtView'];
+export type ImportPartView = components['schemas']['ImportPartView'];
+export type ImportRequest = components['schemas']['ImportRequest'];
+export type ImportRungView = components['schemas']['ImportRungView'];
+export type ImportSheetView = components['schemas']['ImportSheetView'];
+export type ImportView = components['schemas']['ImportView'];
 export type ItemKind = components['schemas']['ItemKind'];
 export type ItemView = components['schemas']['ItemView'];
 export type LadderDocument = components['schemas']['LadderDocument'];
@@ -3028,6 +3844,9 @@ export type LadderEditDocumentWhole = components['schemas']['LadderEditDocumentW
 export type LadderEditRequest = components['schemas']['LadderEditRequest'];
 export type LadderSummary = components['schemas']['LadderSummary'];
 export type LadderView = components['schemas']['LadderView'];
+export type LayoutDocument = components['schemas']['LayoutDocument'];
+export type LeftOut = components['schemas']['LeftOut'];
+export type LeftOutReason = components['schemas']['LeftOutReason'];
 export type LessonChange = components['schemas']['LessonChange'];
 export type LessonEditRequest = components['schemas']['LessonEditRequest'];
 export type LessonKind = components['schemas']['LessonKind'];
@@ -3041,8 +3860,12 @@ export type MadeUpView = components['schemas']['MadeUpView'];
 export type MadeView = components['schemas']['MadeView'];
 export type MadeWordView = components['schemas']['MadeWordView'];
 export type MakeRequest = components['schemas']['MakeRequest'];
+export type MovedView = components['schemas']['MovedView'];
 export type NeedsRequest = components['schemas']['NeedsRequest'];
 export type NeedsView = components['schemas']['NeedsView'];
+export type NewGroupRequest = components['schemas']['NewGroupRequest'];
+export type NewLadderRequest = components['schemas']['NewLadderRequest'];
+export type NewSchoolRequest = components['schemas']['NewSchoolRequest'];
 export type OutcomeRequest = components['schemas']['OutcomeRequest'];
 export type OwnWordRequest = components['schemas']['OwnWordRequest'];
 export type OwnWordView = components['schemas']['OwnWordView'];
@@ -3063,25 +3886,30 @@ export type RungDocument = components['schemas']['RungDocument'];
 export type RungKind = components['schemas']['RungKind'];
 export type RungView = components['schemas']['RungView'];
 export type RungWordsView = components['schemas']['RungWordsView'];
+export type SchoolRequest = components['schemas']['SchoolRequest'];
 export type SchoolSummary = components['schemas']['SchoolSummary'];
 export type SchoolView = components['schemas']['SchoolView'];
 export type SectionDocument = components['schemas']['SectionDocument'];
 export type SectionView = components['schemas']['SectionView'];
 export type SegmentView = components['schemas']['SegmentView'];
 export type ShapeView = components['schemas']['ShapeView'];
+export type SheetColumn = components['schemas']['SheetColumn'];
 export type SoundAlikeView = components['schemas']['SoundAlikeView'];
 export type SoundChoice = components['schemas']['SoundChoice'];
 export type SoundSpellings = components['schemas']['SoundSpellings'];
 export type SoundsView = components['schemas']['SoundsView'];
+export type Source = components['schemas']['Source'];
 export type SpellingCount = components['schemas']['SpellingCount'];
 export type SplitRequest = components['schemas']['SplitRequest'];
 export type StaleView = components['schemas']['StaleView'];
 export type Strip = components['schemas']['Strip'];
 export type StripRung = components['schemas']['StripRung'];
 export type StripSection = components['schemas']['StripSection'];
+export type TaughtBeforeRequest = components['schemas']['TaughtBeforeRequest'];
 export type TeachableDocument = components['schemas']['TeachableDocument'];
 export type TeachableKind = components['schemas']['TeachableKind'];
 export type Teaching = components['schemas']['Teaching'];
+export type TermView = components['schemas']['TermView'];
 export type Terms = components['schemas']['Terms'];
 export type TermsDocument = components['schemas']['TermsDocument'];
 export type Thinness = components['schemas']['Thinness'];
@@ -3090,8 +3918,11 @@ export type TrickyView = components['schemas']['TrickyView'];
 export type VerdictView = components['schemas']['VerdictView'];
 export type VerdictsRequest = components['schemas']['VerdictsRequest'];
 export type WeakVowels = components['schemas']['WeakVowels'];
+export type WeeklyPattern = components['schemas']['WeeklyPattern'];
 export type WordAnswer = components['schemas']['WordAnswer'];
 export type WordShape = components['schemas']['WordShape'];
 export type WordView = components['schemas']['WordView'];
+export type YearRequest = components['schemas']['YearRequest'];
+export type YearView = components['schemas']['YearView'];
 export type $defs = Record<string, never>;
 export type operations = Record<string, never>;

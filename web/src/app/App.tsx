@@ -10,12 +10,18 @@ const LadderPage = lazy(() => import('../ladders/LadderPage').then((x) => ({ def
 
 const WordsPage = lazy(() => import('../words/WordsPage').then((x) => ({ default: x.WordsPage })));
 
+const SetUpPage = lazy(() => import('../setup/SetUpPage').then((x) => ({ default: x.SetUpPage })));
+
+const StartPage = lazy(() => import('../setup/StartPage').then((x) => ({ default: x.StartPage })));
+
 export function App() {
   return (
     <Suspense fallback={<Waiting what="Opening" />}>
       <Routes>
         <Route path="/" element={<FirstSchool />} />
+        <Route path="/start" element={<StartPage />} />
         <Route path="/:schoolId" element={<FirstGroup />} />
+        <Route path="/:schoolId/set-up/:step?" element={<SetUpPage />} />
         <Route path="/:schoolId/:groupId/today/:day?" element={<TodayPage />} />
         <Route path="/:schoolId/:groupId/ladder/:rungId?" element={<LadderPage />} />
         <Route path="/:schoolId/:groupId/words" element={<WordsPage />} />
@@ -40,17 +46,8 @@ function FirstSchool() {
   const schools = useQuery({ queryKey: ['schools'], queryFn: () => need(api.GET('/api/schools')) });
   if (schools.error) return <Failure sentence={schools.error.message} />;
   if (!schools.data) return <Waiting what="Opening" />;
-  const first = schools.data[0];
-  if (first) return <Navigate to={`/${first.id}`} replace />;
-  return (
-    <main className="empty">
-      <h1>No school yet</h1>
-      <p>
-        Bold Ladder was started empty. Stop it, and start it with <code>./start</code> to add the demo
-        schools.
-      </p>
-    </main>
-  );
+  const first = schools.data.find((x) => !x.demo) ?? schools.data[0];
+  return <Navigate to={first ? `/${first.id}` : '/start'} replace />;
 }
 
 function FirstGroup() {
@@ -58,12 +55,6 @@ function FirstGroup() {
   const school = useSchool(schoolId);
   if (school.error) return <Failure sentence={school.error.message} />;
   if (!school.data) return <Waiting what="Opening the school" />;
-  const group = school.data.groups[0];
-  return group ? (
-    <Navigate to={`/${schoolId}/${group.id}/today`} replace />
-  ) : (
-    <main className="empty">
-      <h1>{school.data.name} has no groups yet</h1>
-    </main>
-  );
+  const group = school.data.groups.find((x) => !x.archived);
+  return <Navigate to={group ? `/${schoolId}/${group.id}/today` : `/${schoolId}/set-up/ladder`} replace />;
 }

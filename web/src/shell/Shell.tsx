@@ -1,6 +1,6 @@
 import { useEffect, useState, type ReactNode } from 'react';
 import { Button, Form } from 'react-bootstrap';
-import { Link, NavLink, useNavigate } from 'react-router';
+import { Link, NavLink, useLocation, useNavigate } from 'react-router';
 import { useQuery } from '@tanstack/react-query';
 import { api, need } from '../api/client';
 import type { Strip } from '../api/schema';
@@ -25,6 +25,11 @@ export function Shell({ strip, dock, dockName, foot, children }: Props) {
   const place = usePlace();
   const school = useSchool(place.schoolId);
   const standing = strip?.sections.flatMap((x) => x.rungs).find((x) => x.id === strip.asIf);
+  const groups = (school.data?.groups ?? []).filter((x) => !x.archived || x.id === place.groupId);
+  const groupId = place.groupId || groups[0]?.id;
+  const atGroup = groupId
+    ? { to: (page: string) => (place.groupId ? place.to(page) : `/${place.schoolId}/${groupId}/${page}`) }
+    : undefined;
   const [keys, setKeys] = useState(false);
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
@@ -38,16 +43,22 @@ export function Shell({ strip, dock, dockName, foot, children }: Props) {
       <a className="skip" href="#main">
         Skip to the page
       </a>
-      <LadderStrip strip={strip} />
+      <LadderStrip strip={strip} noGroup={!atGroup} />
       <div className="page">
         <header className="places">
           <nav aria-label="Places">
-            <NavLink to={place.to('today')}>Today</NavLink>
-            <NavLink to={place.to('ladder')}>Ladder</NavLink>
-            <NavLink to={place.to('words')}>Words</NavLink>
+            {atGroup && (
+              <>
+                <NavLink to={atGroup.to('today')}>Today</NavLink>
+                <NavLink to={atGroup.to('ladder')}>Ladder</NavLink>
+                <NavLink to={atGroup.to('words')}>Words</NavLink>
+                <NavLink to={`/${place.schoolId}/set-up/groups`}>Groups</NavLink>
+              </>
+            )}
+            <SetUpLink schoolId={place.schoolId} />
           </nav>
-          <GroupChoice groups={school.data?.groups ?? []} />
-          <AskBox strip={strip} />
+          <GroupChoice groups={groups} />
+          {place.groupId && <AskBox strip={strip} />}
         </header>
         {standing && (
           <div className="as-if" role="status">
@@ -77,6 +88,21 @@ export function isTyping(target: EventTarget | null): boolean {
   return target instanceof HTMLElement && target.matches('input, textarea, select, [contenteditable]');
 }
 
+/** Set-up is where we are on each of its steps but the groups, which have a place of their own. */
+function SetUpLink({ schoolId }: { schoolId: string }) {
+  const { pathname } = useLocation();
+  const here = pathname.startsWith(`/${schoolId}/set-up`) && !pathname.endsWith('/groups');
+  return (
+    <Link
+      to={`/${schoolId}/set-up/school`}
+      className={here ? 'active' : undefined}
+      aria-current={here ? 'page' : undefined}
+    >
+      Set-up
+    </Link>
+  );
+}
+
 function GroupChoice({ groups }: { groups: { id: string; name: string }[] }) {
   const { schoolId, groupId } = usePlace();
   const go = useNavigate();
@@ -90,9 +116,11 @@ function GroupChoice({ groups }: { groups: { id: string; name: string }[] }) {
       onChange={(x) => {
         const chosen = x.target.value;
         const other = chosen.startsWith('school/') ? chosen.slice('school/'.length) : undefined;
-        void go(other ? `/${other}` : `/${schoolId}/${chosen}/today`);
+        if (chosen === 'start') void go('/start');
+        else if (chosen !== '') void go(other ? `/${other}` : `/${schoolId}/${chosen}/today`);
       }}
     >
+      {!groupId && <option value="">{groups.length > 0 ? 'Choose a group' : 'No group yet'}</option>}
       <optgroup label="Groups">
         {groups.map((x) => (
           <option key={x.id} value={x.id}>
@@ -108,6 +136,7 @@ function GroupChoice({ groups }: { groups: { id: string; name: string }[] }) {
               {x.name}
             </option>
           ))}
+        <option value="start">Another school …</option>
       </optgroup>
     </Form.Select>
   );

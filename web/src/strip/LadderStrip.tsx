@@ -7,9 +7,9 @@ import { shown } from '../word/grapheme';
 /**
  * The whole ladder at the edge of every screen, bottom to top: rungs that are taught are filled,
  * and the taught line lies under the rung that is due. One rung at a time takes the tab key; arrows
- * move along the ladder.
+ * move along the ladder. A ladder by which no group is taught has no line.
  */
-export function LadderStrip({ strip }: { strip?: Strip }) {
+export function LadderStrip({ strip, noGroup = false }: { strip?: Strip; noGroup?: boolean }) {
   const place = usePlace();
   const go = useNavigate();
   const list = useRef<HTMLDivElement>(null);
@@ -56,11 +56,13 @@ export function LadderStrip({ strip }: { strip?: Strip }) {
           </div>
         </div>
       ))}
-      {strip.line === 0 && <Line number={1} end={false} />}
+      {strip.line === 0 && !noGroup && <Line number={1} end={false} />}
       <span className="visually-hidden" role="status">
-        {strip.line >= rungs.length
-          ? 'The whole ladder is taught.'
-          : `The taught line lies under rung ${strip.line + 1}.`}
+        {noGroup
+          ? 'No group is taught by it yet.'
+          : strip.line >= rungs.length
+            ? 'The whole ladder is taught.'
+            : `The taught line lies under rung ${strip.line + 1}.`}
       </span>
     </nav>
   );

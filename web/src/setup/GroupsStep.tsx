@@ -1,0 +1,332 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Button, Form } from 'react-bootstrap';
+import { Link } from 'react-router';
+import { api, need } from '../api/client';
+import type { GroupView, LadderSummary } from '../api/schema';
+import { shown } from '../word/grapheme';
+import type { SetUp } from './useSetUp';
+
+interface Props {
+  schoolId: string;
+  setUp: SetUp;
+  today: string;
+  onNext: () => void;
+}
+
+/** Who the groups are, and what they were taught before they came here. */
+export function GroupsStep({ schoolId, setUp, onNext }: Props) {
+  const groups = setUp.groups.data ?? [];
+  const ladders = setUp.ladders.data ?? [];
+  const here = groups.filter((x) => !x.archived);
+  const away = groups.filter((x) => x.archived);
+  return (
+    <>
+      <h1>The groups</h1>
+      {here.length > 0 && (
+        <ul className="groups">
+          {here.map((x) => (
+            <GroupRow
+              key={`${x.id} ${x.revision}`}
+              schoolId={schoolId}
+              group={x}
+              ladders={ladders}
+              setUp={setUp}
+            />
+          ))}
+        </ul>
+      )}
+      {ladders.length === 0 ? (
+        <p>
+          A group is taught by a ladder. <Link to={`/${schoolId}/set-up/ladder`}>Bring in the ladder</Link>{' '}
+          first.
+        </p>
+      ) : (
+        <NewGroup schoolId={schoolId} ladders={ladders} setUp={setUp} first={here.length === 0} />
+      )}
+      {here.length > 0 && (
+        <p>
+          <Button variant="dark" onClick={onNext}>
+            Go on to the year
+          </Button>
+        </p>
+      )}
+      {away.length > 0 && (
+        <section>
+          <h2>Put away</h2>
+          <ul className="groups">
+            {away.map((x) => (
+              <li key={x.id}>
+                <b>{x.name}</b> <span className="hint">{x.taught} rungs taught</span>{' '}
+                <Button
+                  size="sm"
+                  variant="link"
+                  onClick={() => setUp.saveGroup.mutate({ ...ofGroup(x), archived: false })}
+                >
+                  Bring it back
+                </Button>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </>
+  );
+}
+
+const ofGroup = (x: GroupView) => ({
+  id: x.id,
+  revision: x.revision,
+  name: x.name,
+  ladderId: x.ladderId,
+  archived: x.archived,
+});
+
+interface RowProps {
+  schoolId: string;
+  group: GroupView;
+  ladders: LadderSummary[];
+  setUp: SetUp;
+}
+
+function GroupRow({ schoolId, group, ladders, setUp }: RowProps) {
+  const [open, setOpen] = useState(false);
+  const [name, setName] = useState(group.name);
+  const [ladderId, setLadderId] = useState(group.ladderId);
+  return (
+    <li>
+      <div className="group-line">
+        <b>{group.name}</b>
+        <span>
+          {group.taught} of {group.rungs} rungs of {group.ladderName}
+          {group.next && (
+            <>
+              , then <b className="letters">{shown(group.next)}</b>
+            </>
+          )}
+        </span>
+        <Link to={`/${schoolId}/${group.id}/today`}>Today</Link>
+        <Button size="sm" variant="link" aria-expanded={open} onClick={() => setOpen(!open)}>
+          Change
+        </Button>
+        <Button
+          size="sm"
+          variant="link"
+          aria-label={`Put ${group.name} away`}
+          onClick={() => setUp.saveGroup.mutate({ ...ofGroup(group), archived: true })}
+        >
+          Put away
+        </Button>
+      </div>
+      {open && (
+        <Form
+          className="group-change"
+          onSubmit={(x) => {
+            x.preventDefault();
+            setUp.saveGroup.mutate({ ...ofGroup(group), name, ladderId });
+          }}
+        >
+          <Form.Control
+            size="sm"
+            aria-label="The group’s name"
+            value={name}
+            maxLength={100}
+            onChange={(x) => setName(x.target.value)}
+          />
+          <LadderChoice ladders={ladders} value={ladderId} onChange={setLadderId} />
+          <Button size="sm" type="submit" variant="dark" disabled={setUp.saveGroup.isPending}>
+            Save
+          </Button>
+          {ladderId !== group.ladderId && <Moved schoolId={schoolId} group={group} ladderId={ladderId} />}
+          {setUp.saveGroup.error && <p role="alert">{setUp.saveGroup.error.message}</p>}
+        </Form>
+      )}
+    </li>
+  );
+}
+
+/** Where the group would stand on the other ladder: what it was taught stays as it is. */
+function Moved({ schoolId, group, ladderId }: { schoolId: string; group: GroupView; ladderId: string }) {
+  const query = useQuery({
+    queryKey: ['moved', schoolId, group.id, ladderId],
+    queryFn: () =>
+      need(
+        api.GET('/api/schools/{schoolId}/groups/{groupId}/moved', {
+          params: { path: { schoolId, groupId: group.id }, query: { ladderId } },
+        }),
+      ),
+  });
+  if (!query.data) return null;
+  const { after } = query.data;
+  return (
+    <p className="moved" role="status">
+      Now {group.taught} of {group.rungs} rungs of {group.ladderName}. Then {after.taught} of {after.rungs}{' '}
+      rungs of {after.ladderName}
+      {after.next && (
+        <>
+          , due <b className="letters">{shown(after.next)}</b>
+        </>
+      )}
+      . What it was taught stays in its log.
+    </p>
+  );
+}
+
+interface ChoiceProps {
+  ladders: LadderSummary[];
+  value: string;
+  onChange: (id: string) => void;
+}
+
+function LadderChoice({ ladders, value, onChange }: ChoiceProps) {
+  return (
+    <Form.Select
+      size="sm"
+      aria-label="The ladder it is taught by"
+      value={value}
+      onChange={(x) => onChange(x.target.value)}
+    >
+      {ladders.map((x) => (
+        <option key={x.id} value={x.id}>
+          {x.name}
+        </option>
+      ))}
+    </Form.Select>
+  );
+}
+
+interface NewProps {
+  schoolId: string;
+  ladders: LadderSummary[];
+  setUp: SetUp;
+  first: boolean;
+}
+
+/** A new group: its name, its ladder, and how far it has come. */
+function NewGroup({ schoolId, ladders, setUp, first }: NewProps) {
+  const [name, setName] = useState('');
+  const [chosen, setChosen] = useState('');
+  const [upTo, setUpTo] = useState('');
+  const [ticked, setTicked] = useState<string[]>();
+  const ladderId = ladders.some((x) => x.id === chosen) ? chosen : (ladders.at(-1)?.id ?? '');
+  const ladder = useQuery({
+    queryKey: ['ladder-of', schoolId, ladderId],
+    queryFn: () =>
+      need(
+        api.GET('/api/schools/{schoolId}/ladders/{ladderId}', { params: { path: { schoolId, ladderId } } }),
+      ),
+  });
+  const sections = ladder.data?.sections ?? [];
+  const taught = ticked ? { rungs: ticked } : upTo === '' ? undefined : { upTo };
+  const add = () =>
+    setUp.addGroup.mutate(
+      { name, ladderId, taught },
+      {
+        onSuccess: () => {
+          setName('');
+          setUpTo('');
+          setTicked(undefined);
+        },
+      },
+    );
+  return (
+    <Form
+      className="new-group"
+      onSubmit={(x) => {
+        x.preventDefault();
+        add();
+      }}
+    >
+      <h2>{first ? 'Your first group' : 'Another group'}</h2>
+      <Form.Group controlId="groupName">
+        <Form.Label>What it is called</Form.Label>
+        <Form.Control
+          value={name}
+          maxLength={100}
+          autoComplete="off"
+          onChange={(x) => setName(x.target.value)}
+        />
+      </Form.Group>
+      {ladders.length > 1 && (
+        <Form.Group>
+          <Form.Label>Its ladder</Form.Label>
+          <LadderChoice
+            ladders={ladders}
+            value={ladderId}
+            onChange={(x) => {
+              setChosen(x);
+              setUpTo('');
+              setTicked(undefined);
+            }}
+          />
+        </Form.Group>
+      )}
+      {!ticked && (
+        <Form.Group controlId="upTo">
+          <Form.Label>Taught so far</Form.Label>
+          <Form.Select value={upTo} onChange={(x) => setUpTo(x.target.value)}>
+            <option value="">nothing yet</option>
+            {sections.map((s) => (
+              <optgroup key={s.id} label={s.name}>
+                {s.rungs.map((x) => (
+                  <option key={x.rung.id} value={x.rung.id}>
+                    up to {x.number}: {shown(x.label)}
+                  </option>
+                ))}
+              </optgroup>
+            ))}
+          </Form.Select>
+          <Button
+            size="sm"
+            variant="link"
+            onClick={() => {
+              const all = sections.flatMap((s) => s.rungs).map((x) => x.rung.id);
+              setTicked(upTo === '' ? [] : all.slice(0, all.indexOf(upTo) + 1));
+            }}
+          >
+            It was taught in another order: tick rung by rung
+          </Button>
+        </Form.Group>
+      )}
+      {ticked && (
+        <fieldset className="ticks">
+          <legend>Taught so far: {ticked.length} rungs</legend>
+          {sections.map((s) => (
+            <div key={s.id}>
+              <h3>{s.name}</h3>
+              {s.rungs.map((x) => (
+                <Form.Check
+                  key={x.rung.id}
+                  inline
+                  id={`taught-${x.rung.id}`}
+                  label={shown(x.label)}
+                  checked={ticked.includes(x.rung.id)}
+                  onChange={(e) =>
+                    setTicked(
+                      e.target.checked ? [...ticked, x.rung.id] : ticked.filter((id) => id !== x.rung.id),
+                    )
+                  }
+                />
+              ))}
+            </div>
+          ))}
+          <Button size="sm" variant="link" onClick={() => setTicked(undefined)}>
+            Say up to which rung instead
+          </Button>
+        </fieldset>
+      )}
+      {setUp.addGroup.error && (
+        <p className="form-problem" role="alert">
+          {setUp.addGroup.error.message}
+        </p>
+      )}
+      <Button
+        type="submit"
+        variant={first ? 'dark' : 'outline-dark'}
+        disabled={setUp.addGroup.isPending || name.trim() === ''}
+      >
+        {setUp.addGroup.isPending ? 'Adding …' : 'Add the group'}
+      </Button>
+    </Form>
+  );
+}

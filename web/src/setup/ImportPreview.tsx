@@ -1,0 +1,308 @@
+import { Fragment } from 'react';
+import { Button, Form } from 'react-bootstrap';
+import type {
+  ColumnRole,
+  ImportDoubtView,
+  ImportRungView,
+  ImportView,
+  LadderSummary,
+  Source,
+} from '../api/schema';
+import { shown } from '../word/grapheme';
+import { LEFT_OUT, ROLES } from './importing';
+import type { Import } from './useImport';
+import type { SetUp } from './useSetUp';
+
+interface Props {
+  brought: Import;
+  setUp: SetUp;
+  onKept: (ladder: LadderSummary) => void;
+}
+
+/** What would be made of a sheet: what has to be asked first, then each rung beside the cell it came from. */
+export function ImportPreview({ brought, setUp, onKept }: Props) {
+  const view = brought.preview.data;
+  const problem = brought.preview.error;
+  const name = brought.body?.fileName ?? 'what was pasted';
+  if (problem && !brought.preview.isFetching) {
+    return (
+      <>
+        <h1>{name} can’t be read</h1>
+        <p role="alert">{problem.message}</p>
+        <Button variant="dark" onClick={brought.clear}>
+          Choose again
+        </Button>
+      </>
+    );
+  }
+  if (!view) return <p className="waiting">Reading {name} …</p>;
+  const open = view.doubts.filter((x) => x.answer == null);
+  const answered = view.doubts.filter((x) => x.answer != null);
+  const ladder = view.ladder;
+  const keep = () =>
+    ladder &&
+    setUp.addLadder.mutate(
+      {
+        ladder,
+        layout: brought.body?.roles ? { signature: view.signature, roles: brought.body.roles } : undefined,
+        answers: Object.fromEntries(answered.map((x) => [x.id, x.answer ?? ''])),
+      },
+      { onSuccess: onKept },
+    );
+  return (
+    <div className={brought.preview.isPlaceholderData ? 'import old' : 'import'}>
+      <div className="heading">
+        <h1>{view.name}</h1>
+        <p className="total">
+          {view.rungs.length} rungs out of {name}
+        </p>
+      </div>
+      <div className="import-bar">
+        <Button
+          variant="dark"
+          disabled={!ladder || open.length > 0 || view.problem != null || setUp.addLadder.isPending}
+          onClick={keep}
+        >
+          Keep this ladder
+        </Button>
+        <Button variant="outline-dark" onClick={brought.clear}>
+          Choose another
+        </Button>
+        <span role="status">
+          {open.length > 0
+            ? open.length === 1
+              ? 'One thing is asked first.'
+              : `${open.length} things are asked first.`
+            : 'Nothing is left to ask. Look it through, then keep it.'}
+        </span>
+      </div>
+      {(view.problem ?? setUp.addLadder.error) && (
+        <p className="form-problem" role="alert">
+          {view.problem ?? setUp.addLadder.error?.message}
+        </p>
+      )}
+      {view.doubts.length > 0 && (
+        <section className="doubts" aria-label="What has to be asked">
+          {open.map((x) => (
+            <DoubtRow key={x.id} doubt={x} onAnswer={(key) => brought.answer(x.id, key)} />
+          ))}
+          {answered.map((x) => (
+            <DoubtRow key={x.id} doubt={x} onAnswer={(key) => brought.answer(x.id, key)} />
+          ))}
+        </section>
+      )}
+      <Columns view={view} brought={brought} />
+      {ladder && <Rungs view={view} />}
+      <LeftOutList view={view} />
+    </div>
+  );
+}
+
+function DoubtRow({ doubt, onAnswer }: { doubt: ImportDoubtView; onAnswer: (key: string) => void }) {
+  const sounds = (x: { examples: string[] }) => `as in ${x.examples.join(' and ')}`;
+  const words: Record<string, string> = {
+    again: 'the same again, to go over',
+    word: `the whole word ${doubt.letters}`,
+    note: 'only a note',
+  };
+  return (
+    <div className="doubt">
+      <p>
+        Which <b className="letters">{shown(doubt.letters)}</b> is meant in <At source={doubt.source} />?
+        {doubt.against !== '' && (
+          <span className="hint">
+            {' '}
+            Its word, <i>{doubt.against}</i>, does not show it.
+          </span>
+        )}
+      </p>
+      <div className="answers">
+        {doubt.choices.map((x) => (
+          <Button
+            key={x.key}
+            size="sm"
+            variant={doubt.answer === x.key ? 'dark' : 'outline-dark'}
+            aria-pressed={doubt.answer === x.key}
+            onClick={() => onAnswer(x.key)}
+          >
+            {words[x.key] ?? (x.examples.length > 0 ? sounds(x) : x.key)}
+          </Button>
+        ))}
+      </div>
+    </div>
+  );
+}
+
+function At({ source }: { source: Source }) {
+  return (
+    <span className="at">
+      {source.cell} <q>{source.text}</q>
+    </span>
+  );
+}
+
+/** What each column was taken to hold; told otherwise, the sheet is read again. */
+function Columns({ view, brought }: { view: ImportView; brought: Import }) {
+  return (
+    <details className="columns">
+      <summary>
+        How the sheet was read: {view.columns.filter((x) => x.role !== 'leftOut').length} of{' '}
+        {view.columns.length} columns
+        {view.sheets.length > 1 && `, sheet ${view.sheets[view.sheet]?.name ?? ''} of ${view.sheets.length}`}
+      </summary>
+      {view.sheets.length > 1 && (
+        <Form.Group controlId="sheet">
+          <Form.Label>Sheet</Form.Label>
+          <Form.Select size="sm" value={view.sheet} onChange={(x) => brought.sheet(Number(x.target.value))}>
+            {view.sheets.map((x, at) => (
+              <option key={at} value={at}>
+                {x.name}
+                {x.hidden ? ' (hidden)' : ''}
+              </option>
+            ))}
+          </Form.Select>
+        </Form.Group>
+      )}
+      <div className="column-list">
+        {view.columns.map((x) => (
+          <Form.Group key={x.column} controlId={`column-${x.column}`}>
+            <Form.Label>
+              <b>{x.heading || `Column ${x.column}`}</b>{' '}
+              <span className="hint">{x.example.slice(0, 24)}</span>
+            </Form.Label>
+            <Form.Select
+              size="sm"
+              value={x.role}
+              onChange={(e) => brought.role(x.column, e.target.value as ColumnRole)}
+            >
+              {ROLES.map(([role, name]) => (
+                <option key={role} value={role}>
+                  {name}
+                </option>
+              ))}
+            </Form.Select>
+          </Form.Group>
+        ))}
+      </div>
+    </details>
+  );
+}
+
+function Rungs({ view }: { view: ImportView }) {
+  const rungs = new Map(view.rungs.map((x) => [x.rungId, x]));
+  let number = 0;
+  return (
+    <table className="import-rungs">
+      <thead>
+        <tr>
+          <th>In the sheet</th>
+          <th>Rung</th>
+          <th>Teaches</th>
+          <th>Opens</th>
+        </tr>
+      </thead>
+      <tbody>
+        {view.ladder?.sections.map((section) => (
+          <Fragment key={section.id}>
+            <tr className="section-row">
+              <th colSpan={4}>{section.name}</th>
+            </tr>
+            {section.rungs.map((x) => {
+              const rung = rungs.get(x.id);
+              number++;
+              return (
+                rung && (
+                  <tr key={x.id} className={rung.doubts.length > 0 ? 'asked' : undefined}>
+                    <td>
+                      {rung.sources.map((s, at) => (
+                        <div key={at} className="at">
+                          {s.cell} <q>{s.text}</q>
+                        </div>
+                      ))}
+                    </td>
+                    <td className="number">{number}</td>
+                    <td>
+                      <Teaches rung={rung} tricky={x.trickyWords} days={x.days} notes={x.notes} />
+                    </td>
+                    <td>
+                      {rung.opens > 0 && (
+                        <>
+                          {rung.opens} {rung.opens === 1 ? 'word' : 'words'}
+                          <div className="hint">{rung.examples.join(', ')}</div>
+                        </>
+                      )}
+                    </td>
+                  </tr>
+                )
+              );
+            })}
+          </Fragment>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function Teaches({
+  rung,
+  tricky,
+  days,
+  notes,
+}: {
+  rung: ImportRungView;
+  tricky: string[];
+  days: number;
+  notes: string;
+}) {
+  return (
+    <>
+      {rung.parts.map((x, at) => (
+        <span className="teaches" key={at}>
+          <b className="letters">{shown(x.label)}</b>
+          {x.example !== '' && <span className="hint"> as in {x.example}</span>}
+        </span>
+      ))}
+      {tricky.length > 0 && (
+        <span className="teaches">
+          <span className="hint">tricky </span>
+          <b className="letters">{tricky.join(', ')}</b>
+        </span>
+      )}
+      {rung.parts.length === 0 && tricky.length === 0 && (
+        <span className="teaches hint">
+          {rung.doubts.length > 0 ? 'waits for your answer above' : rung.label}
+        </span>
+      )}
+      {days > 1 && <span className="teaches hint">{days} days</span>}
+      {notes !== '' && <div className="hint note">{notes}</div>}
+    </>
+  );
+}
+
+function LeftOutList({ view }: { view: ImportView }) {
+  if (view.leftOut.length === 0 && view.kept.length === 0) return null;
+  return (
+    <details className="left-out">
+      <summary>
+        {view.leftOut.length} cells became no rung
+        {view.kept.length > 0 && `; ${view.kept.length} are kept as notes`}
+      </summary>
+      <ul>
+        {view.kept.map((x, at) => (
+          <li key={`kept-${at}`}>
+            <At source={x} />{' '}
+            <span className="hint">
+              a rung can’t hold it as a part yet; it is the note of a rung of its own
+            </span>
+          </li>
+        ))}
+        {view.leftOut.map((x, at) => (
+          <li key={at}>
+            {x.source.cell === '' ? <>Sheet {x.source.sheet}</> : <At source={x.source} />}{' '}
+            <span className="hint">{LEFT_OUT[x.reason]}</span>
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}

@@ -1,0 +1,31 @@
+import type { ColumnRole, LeftOutReason } from '../api/schema';
+
+/** What a column may hold, as people say it. */
+export const ROLES: [ColumnRole, string][] = [
+  ['parts', 'what is taught'],
+  ['sounds', 'the sound of it'],
+  ['trickyWords', 'tricky words'],
+  ['words', 'example words'],
+  ['endings', 'endings'],
+  ['clusters', 'consonants together'],
+  ['rimeUnits', 'rime units'],
+  ['section', 'terms or units'],
+  ['week', 'weeks'],
+  ['day', 'days or numbers'],
+  ['date', 'dates'],
+  ['notes', 'notes'],
+  ['leftOut', 'left out'],
+];
+
+export const LEFT_OUT: Record<LeftOutReason, string> = {
+  holiday: 'no school',
+  count: 'a total, a number or a tick',
+  struck: 'struck through',
+  hidden: 'hidden',
+  otherSheet: 'another sheet of the file',
+  noValue: 'a formula without a value',
+  column: 'its column is left out',
+  title: 'a title',
+  repeated: 'a tricky word that came before',
+  notRead: 'nothing to teach was found in it',
+};
