@@ -77,11 +77,33 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
 
     private sealed record Placed(ImportedRung Imported, string Section, string Week);
 
+    // A cell of letters that were all met before is one lesson that goes over them, however many they are.
+    private static List<WrittenRung> GoneOver(List<WrittenRung> rungs)
+    {
+        var (made, met) = (new List<WrittenRung>(), new HashSet<string>());
+        foreach (var rung in rungs)
+        {
+            if (made.Count > 0 && rung.CellLetters.Count > 1 && made[^1].Sources.Count > 0 && ReferenceEquals(made[^1].Sources[0], rung.Sources[0]) && rung.CellLetters.All(met.Contains) && made[^1].Parts.All(x => met.Contains(x.Letters)))
+            {
+                made[^1].Parts.AddRange(rung.Parts);
+                continue;
+            }
+
+            made.Add(rung);
+            if (rung.CellLetters.Count == 0 || !rung.CellLetters.All(met.Contains))
+            {
+                met.UnionWith(rung.Parts.Where(x => x.Kind == WrittenKind.Grapheme).Select(x => x.Letters));
+            }
+        }
+
+        return made;
+    }
+
     // The same again next day is one rung of two days.
     private static List<WrittenRung> Days(List<WrittenRung> rungs)
     {
         var made = new List<WrittenRung>();
-        foreach (var rung in rungs)
+        foreach (var rung in GoneOver(rungs))
         {
             var last = made.Count > 0 ? made[^1] : null;
             if (last is not null && rung.Parts.Count > 0 && rung.Parts.All(x => x.Kind == WrittenKind.Grapheme && x.Words.Count == 0 && x.Sounds.Count == 0) && last.Section == rung.Section
@@ -108,7 +130,7 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
         var source = written.Sources.FirstOrDefault() ?? new Source("", "", "");
 
         // Letters met before, several together and with nothing said of them, are gone over.
-        var goneOver = written.Parts.Count > 1 && written.Parts.All(x => x.Kind == WrittenKind.Grapheme && x.Words.Count == 0 && x.Sounds.Count == 0 && state.Graphemes.Contains(x.Letters))
+        var goneOver = written.CellLetters.Count > 1 && written.CellLetters.All(state.Graphemes.Contains) && written.Parts.All(x => x.Kind == WrittenKind.Grapheme && x.Words.Count == 0 && x.Sounds.Count == 0)
             && written.Words.Count == 0 && written.Sound.Length == 0;
         foreach (var part in written.Parts)
         {
@@ -128,14 +150,15 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
                 case WrittenKind.Ending:
                     adds.Add(Teachable.OfEnding(part.Letters));
                     break;
-                case WrittenKind.Cluster:
+                case WrittenKind.Cluster when !IsOneSound(part, written):
                     adds.Add(Teachable.OfCluster(GraphemeRun.Parse(string.Join(' ', SoundChoice.ClusterOf(part.Letters, table)!))));
                     break;
                 case WrittenKind.RimeUnit:
-                    Rime(part, source, state, adds, notes, doubts);
+                    Rime(part with { Words = [.. part.Words, .. written.Words] }, source, state, adds, notes, doubts);
                     break;
                 default:
-                    if (goneOver)
+                    // s/ss: the letter alone is there beside what is new.
+                    if (goneOver || (state.Graphemes.Contains(part.Letters) && part.Words.Count + part.Sounds.Count == 0 && written.CellLetters.Contains(part.Letters + part.Letters)))
                     {
                         again.Add(part.Letters);
                         break;
@@ -198,6 +221,11 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
             first = false;
         }
     }
+
+    // Letters that are mostly two sounds are one where the row says so: the st of castle.
+    private bool IsOneSound(WrittenPart part, WrittenRung written) => shares.Of(part.Letters) is { Count: > 0 } sounds
+        && (written.Words.Any(w => words.Find(w) is { } found && found.Readings[0].Segments.Any(s => s.Correspondence.Grapheme.Text == part.Letters))
+            || (written.Sound.Length > 0 && SoundNames.Find(written.Sound, part.Letters).Any(s => sounds.Any(x => x.Correspondence.Sound == s))));
 
     private void Grapheme(
         WrittenPart part, WrittenRung written, Source source, Settling state, List<Teachable> adds, List<string> tricky, List<string> notes, List<string> doubts, List<string> again)

@@ -238,7 +238,7 @@ public sealed partial class PartReader(CorrespondenceTable table, SchoolWords wo
         }
 
         // "sh ship shop": letters and the words that show them.
-        if (tokens.Length > 1 && LettersOnly(tokens[0]) is { } letters && Known(letters) && tokens.Skip(1).All(x => IsWord(x) && !Known(x) && Shows(x, letters)))
+        if (tokens.Length > 1 && (Split(tokens[0], false) ?? LettersOnly(tokens[0])) is { } letters && Known(letters) && tokens.Skip(1).All(x => IsWord(x) && !Known(x) && Shows(x, letters)))
         {
             return [One(tokens[0], sounds, [.. named, .. tokens.Skip(1).Select(x => x.ToLowerInvariant())], both, place, asEnding, column)];
         }
@@ -413,7 +413,7 @@ public sealed partial class PartReader(CorrespondenceTable table, SchoolWords wo
     [GeneratedRegex(@"\G\s+(?:and|then)\s+", Any)]
     private static partial Regex And();
 
-    [GeneratedRegex(@"^\s*(?:/(?<sound>[^/\s]{1,5})/|(?<long>(?:long|short)\s+[aeiou]{1,2}))\s*(?:sound\s*)?(?<mark>[:=–—-])?\s+(?<rest>\S.*)$", Any)]
+    [GeneratedRegex(@"^\s*(?:/(?<sound>[^/\s]{1,5})/|(?<long>(?:long|short)\s+[aeiou]{1,2}))\s*(?:sound\s*)?(?<mark>[:=–—-])?\s+(?<rest>[^\s(\[].*)$", Any)]
     private static partial Regex Ahead();
 
     [GeneratedRegex(@"(?<![^\s(,;:])/\s?(?<in>[^/\s]{1,6})\s?/(?![^\s),;:])")]
@@ -431,7 +431,7 @@ public sealed partial class PartReader(CorrespondenceTable table, SchoolWords wo
     [GeneratedRegex(@"\b(?:long|short)\s+(?:[aeiou]{1,2})(?![a-z])|(?<![a-z])(?:[aeiou]{1,2})\s+(?:long|short)\b|\b(?:soft|hard|voiced|unvoiced|voiceless|noisy|quiet)\b", Any)]
     private static partial Regex Manner();
 
-    [GeneratedRegex(@"\b(?:new|the|sound|sounds|letters?|spelling|spelt|spelled|grapheme|phoneme|digraph|trigraph|split|quadgraph|long|short|soft|hard|voiced|unvoiced|voiceless|noisy|quiet|both|end|ending|endings|suffix|prefix|final|initial|at|saying|making|says|making|plural|doubles?|doubled|alternative|pronunciation|again!?|teach|introduce|intro|start|begin|code|with|cluster|blend|rime|family|vowel|consonant|silent(?:\s+[a-z](?![a-z]))?)\b(?!-)|[!?*]", Any)]
+    [GeneratedRegex(@"(?<![-–])\b(?:new|the|sound|sounds|letters?|spelling|spelt|spelled|grapheme|phoneme|digraph|trigraph|split|quadgraph|long|short|soft|hard|voiced|unvoiced|voiceless|noisy|quiet|both|end|ending|endings|suffix|prefix|final|initial|at|saying|making|says|making|plural|doubles?|doubled|alternative|pronunciation|again!?|teach|introduce|intro|start|begin|code|with|cluster|blend|rime|family|vowel|consonant|silent(?:\s+[a-z](?![a-z]))?)\b(?!-)|[!?*]", Any)]
     private static partial Regex Noise();
 
     [GeneratedRegex(@"\b(?:as|in|like|for|eg|e\.g|at|the|end|start|final|initial|of|a|word|words|sounds?|says|saying|split|digraph|trigraph|letters?|ending|suffix|past|tense|plural|voiced|unvoiced|middle|beginning|new|first|last|spelling|way|ways|and|or|after|before|both|not|only|usually|alternative)\b", Any)]

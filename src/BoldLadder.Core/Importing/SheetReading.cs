@@ -20,6 +20,9 @@ internal sealed record WrittenRung(string Section, string Week, DateOnly? Date)
     /// <summary>A sound that a heading or a column names for the whole row.</summary>
     public string Sound { get; set; } = "";
 
+    /// <summary>The letters of all graphemes in its cell, those that became other rungs too.</summary>
+    public IReadOnlyList<string> CellLetters { get; set; } = [];
+
     /// <summary>Other rungs of the row have the same words: each keeps those that show it.</summary>
     public bool SharesWords { get; set; }
 
@@ -198,6 +201,13 @@ internal sealed class SheetReading
 
         var role = _layout.RoleAt(cell.Column);
         var wide = _layout.Columns.Count > 1;
+        if (Rungs.Count == 0 && cell.Row == 1 && Title.Length == 0 && text.Split(' ') is { Length: > 1 } words && words.All(x => x.Length > 2 && char.IsAsciiLetter(x[^1]) && _words.FindWord(x) is not null))
+        {
+            Title = text;
+            Leave(cell, LeftOutReason.Title);
+            return true;
+        }
+
         if (text.Contains('\n', StringComparison.Ordinal) || SheetWords.Labelled(text) is not null || SheetWords.LessonOf(text) is not null || SheetWords.StructureOf(text) is not null)
         {
             return !wide && AddAlone(cell, role);
@@ -396,6 +406,7 @@ internal sealed class SheetReading
 
             rung = rung is null || (apart && !part.Joined && rung.Parts.Count > 0) ? Begin(made, source) : rung;
             rung.Parts.Add(part);
+            rung.CellLetters = [.. graphemes.Select(x => x.Letters)];
         }
     }
 

@@ -70,6 +70,9 @@ internal static partial class SheetWords
     /// <summary>True for totals, counts and ticks.</summary>
     public static bool IsCount(string text) => Count().IsMatch(text.Trim());
 
+    /// <summary>True for a tick in a column of ticks.</summary>
+    public static bool IsTick(string text) => text.Trim() is "x" or "X" or "✓" or "✔" or "√" or "*";
+
     /// <summary>True for what only says where in the order something stands.</summary>
     public static bool IsOrdinal(string text) => Ordinal().IsMatch(text.Trim());
 
@@ -129,7 +132,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"\b(clusters?|blends|adjacent|consonants?\s+together)\b", Any)]
     private static partial Regex ClusterHeader();
 
-    [GeneratedRegex(@"\b(rimes?|rime\s+units?|word\s+famil(y|ies)|families|chunks?)\b", Any)]
+    [GeneratedRegex(@"\b(rimes?|rime\s+units?|(word\s+)?famil(y|ies)|chunks?)\b", Any)]
     private static partial Regex RimeHeader();
 
     [GeneratedRegex(@"\b(graphemes?|gpcs?|spellings?|letters?|correspondences?|digraphs?|trigraphs?|code|focus|objectives?|content|patterns?|to\s+teach|teach(ing)?|new\s+(learning|sounds?|phonics|this\s+week|today|teaching)|learning|phonics|what\s+we\s+teach|taught\s+today|written|how\s+(it\s+is|it's|we)\s+(spelt|spelled|written|write\s+it))\b", Any)]
@@ -138,7 +141,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"\b(examples?|e\.?g\.?|key\s?words?|words?|as\s+in|picture|anchor|mnemonic|practice|read|spell|decodable)\b", Any)]
     private static partial Regex WordHeader();
 
-    [GeneratedRegex(@"^\W*(the\s+|its\s+)?(new\s+)?(sounds?|phonemes?|ipa|says|we\s+say|it\s+says|sounds?\s+like|pronunciation)(\s+(taught|it\s+makes|made|\(s\)))?\W*$", Any)]
+    [GeneratedRegex(@"^\W*(the\s+|its\s+|our\s+)?(new\s+)?(sounds?|phonemes?|ipa|says|we\s+say|it\s+says|sounds?\s+like|pronunciation)(\s+(taught|it\s+makes|made|\(s\)))?\s*\d?\W*$", Any)]
     private static partial Regex SoundHeader();
 
     [GeneratedRegex(@"^((?<d>mon|tue|tues|wed|weds|thu|thur|thurs|fri)(day|sday|nesday|rsday|urday)?\.?|day\s*(?<n>[1-5]))$", Any)]
@@ -156,7 +159,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"\bhalf[\s-]?term\s*(\d|one|two|three|four|five|six)\b|\b(first|second|third|fourth|fifth|sixth|1st|2nd|3rd|4th|5th|6th)\s+half[\s-]?term\b", Any)]
     private static partial Regex HalfTermNumber();
 
-    [GeneratedRegex(@"^(total|sub-?total|sum|count|grand\s+total|so\s+far|running|altogether|number\s+of)\b|^[\d.,]+\s*%?$|^[✓✔xX√]$|^(yes|no|done|y/n)$", Any)]
+    [GeneratedRegex(@"^(total|sub-?total|sum|count|grand\s+total|so\s+far|running|altogether|number\s+of)\b|^[\d.,]+\s*%?$|^[✓✔√]$|^(yes|no|done|y/n)$", Any)]
     private static partial Regex Count();
 
     [GeneratedRegex(@"^(no\.?\s*|#|lesson\s*|step\s*|session\s*|rung\s*|day\s*)?\d{1,3}(st|nd|rd|th)?\s*[.):]?$", Any)]

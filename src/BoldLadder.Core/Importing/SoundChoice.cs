@@ -65,6 +65,12 @@ public sealed class SoundChoice(SchoolWords words, SpellingShares shares)
         var named = part.Sounds.Where(x => !Repeats(x, part.Letters)).SelectMany(x => Meant(x, part.Letters, all)).Distinct().ToList();
         if (named.Count > 0)
         {
+            // Words that show another sound than the one named: where the named one hardly exists it was meant roughly.
+            if (ByRow(part, [.. part.Words, .. rowWords], all) is [var seen] && !named.Contains(seen) && !named.Any(x => shares.SameHere(x.Sound, seen.Sound)))
+            {
+                return named.All(x => all.All(a => a.Correspondence != x || a.Words * 20 < all[0].Words)) ? Done([seen], taught) : Ask(all, part, new HashSet<Correspondence>(), [seen, .. named]);
+            }
+
             return Done(named.Count > 1 && !part.Both ? Narrowed(named, part, rowWords) : named, taught);
         }
 
@@ -77,7 +83,8 @@ public sealed class SoundChoice(SchoolWords words, SpellingShares shares)
 
         if (part.Words.Any(x => words.FindWord(x) is not null))
         {
-            return Ask(all, part, taught, []) with { Against = part.Words[0] };
+            // Its word shows something else: one of the two is a slip, whatever was taught.
+            return Ask(all, part, new HashSet<Correspondence>(), []) with { Against = part.Words[0] };
         }
 
         if (part.Both)
@@ -139,7 +146,8 @@ public sealed class SoundChoice(SchoolWords words, SpellingShares shares)
         var found = new Dictionary<string, (int Count, IReadOnlyList<Correspondence> Parts)>();
         foreach (var word in from)
         {
-            var reading = words.Of(word).Readings[0];
+            // Said by itself, with its vowel in full (can).
+            var reading = words.Of(word).Readings.FirstOrDefault(x => x.Segments.All(s => s.Correspondence.Sound.Key != "schwa")) ?? words.Of(word).Readings[0];
             var tail = reading.Segments.Where(x => x.Start >= word.Key.Length - letters.Length).Select(x => x.Correspondence).ToList();
             if (tail.Count > 1 && tail.Sum(x => x.Grapheme.Text.Length) == letters.Length && tail[0].Sound.IsVowel && tail.All(x => !x.Grapheme.IsSplit))
             {

@@ -1,0 +1,67 @@
+using BoldLadder.Core.Importing;
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Sounds;
+using BoldLadder.Core.Words;
+using BoldLadder.Server.Engine;
+using BoldLadder.Server.Importing;
+
+namespace BoldLadder.Server.Tests.Importing;
+
+/// <summary>Thirty sheets as thirty schools would keep them; see tests/sheets.</summary>
+public class ThirtySheetsTests
+{
+    private static readonly ShippedData Shipped = new();
+
+    public static TheoryData<string> All => [.. WrittenSheet.Names];
+
+    [Fact]
+    public void There_are_thirty() => Assert.Equal(30, WrittenSheet.Names.Count);
+
+    [Theory]
+    [MemberData(nameof(All))]
+    public void Each_cell_gives_what_its_teacher_meant_or_is_asked(string name)
+    {
+        var (written, imported) = Bring(name);
+        Assert.Null(imported.Problem);
+        var expected = written.Cells.SelectMany(x => x.Gives).Order(StringComparer.Ordinal);
+        Assert.Equal(string.Join("\n", expected), string.Join("\n", imported.Rungs.SelectMany(x => Tokens(x, imported)).Order(StringComparer.Ordinal)));
+
+        // In the order in which the sheet has it, and each from its own cell.
+        foreach (var rung in imported.Rungs)
+        {
+            Assert.All(Tokens(rung, imported), t => Assert.Contains(written.Cells.Where(c => rung.Sources.Any(s => s.Cell == c.Address)).SelectMany(c => c.Gives), g => g == t));
+        }
+    }
+
+    [Fact]
+    public void At_most_one_thing_is_asked_for_ten_rungs()
+    {
+        var all = WrittenSheet.Names.Select(x => Bring(x).Imported).ToList();
+        Assert.True(all.Sum(x => x.Doubts.Count) * 10 <= all.Sum(x => x.Rungs.Count));
+    }
+
+    private static (WrittenSheet Written, ImportedLadder Imported) Bring(string name)
+    {
+        var written = WrittenSheet.Read(name);
+        var sheets = written.Kind is "pasted" or "html" ? TextSheets.Pasted(SheetMaker.Pasted(written))
+            : SheetFile.Read($"{name}.{(written.Kind == "ssv" ? "csv" : written.Kind)}", SheetMaker.Make(written));
+        var words = new SchoolWords(Shipped.Lexicon, Accent.Find(written.Accent)!);
+        var import = new LadderImport(Shipped.Correspondences, words, new SpellingShares(words, Shipped.Correspondences));
+        return (written, import.Read(sheets, import.Likeliest(sheets), new Dictionary<int, ColumnRole>(), new Dictionary<string, string>()));
+    }
+
+    private static IEnumerable<string> Tokens(ImportedRung rung, ImportedLadder imported)
+    {
+        var kept = imported.Kept.Where(x => rung.Sources.Any(s => s.Cell == x.Cell)).ToList();
+        return rung.Rung.Adds.Select(x => x.Kind switch
+            {
+                TeachableKind.Correspondence => x.Key,
+                TeachableKind.Ending => x.Label,
+                TeachableKind.Structure => "#" + x.Key.ToLowerInvariant(),
+                TeachableKind.RimeUnit => "~" + x.Key.Replace(' ', ','),
+                _ => "&" + x.Key.Replace(' ', ','),
+            })
+            .Concat(rung.Rung.TrickyWords.Select(x => "!" + x.ToLowerInvariant())).Concat(rung.DoubtIds.Select(x => "?" + x)).Concat(kept.Select(_ => "kept"))
+            .Concat(rung.Rung.Kind == RungKind.Teach || kept.Count > 0 || rung.DoubtIds.Count > 0 ? [] : [$"={rung.Rung.Kind.ToString().ToLowerInvariant()}"]);
+    }
+}
