@@ -12,10 +12,13 @@ namespace BoldLadder.Core.Importing;
 /// </summary>
 public sealed partial class PartReader(CorrespondenceTable table, SchoolWords words)
 {
-    private const int LongestCell = 600;
+    private const int LongestCell = 600, MostTokens = 14;
 
     /// <summary>Letters that make a grapheme of English now and then, and more often two: taken as two unless a word beside them says otherwise.</summary>
     private const int RareCost = 3;
+
+    /// <summary>Words commoner than the first stand in sentences rather than in talk of letters; tricky words are commoner than the second, or such as children know.</summary>
+    private const int Talk = 300, Learnt = 2000;
 
     private static readonly HashSet<string> Unsupported =
     [
@@ -134,6 +137,7 @@ public sealed partial class PartReader(CorrespondenceTable table, SchoolWords wo
     {
         text = text.Replace('’', '\'').Replace('‘', '\'').Replace('“', '"').Replace('”', '"').Replace('\u00A0', ' ').Replace('‑', '-').Replace('−', '-')
             .Replace('＿', '_').Replace('／', '/').Replace("\u200B", "", StringComparison.Ordinal).Replace("\u00AD", "", StringComparison.Ordinal);
+        text = Neighbours().Replace(text, " ");
         text = BothManners().Replace(BracketEnd().Replace(text, "), "), " both ");
         return Spaces().Replace(Symbols().Replace(Bullet().Replace(text, ""), " "), " ").Trim(' ', '.', ';', ',');
     }
@@ -243,9 +247,23 @@ public sealed partial class PartReader(CorrespondenceTable table, SchoolWords wo
             return [One(tokens[0], sounds, [.. named, .. tokens.Skip(1).Select(x => x.ToLowerInvariant())], both, place, asEnding, column)];
         }
 
-        if (tokens.All(x => LettersOnly(x) is { } t && t.Length <= 5 && (Split(x, false) is not null || Known(t) || IsWord(t) || IsCluster(t) || asEnding)))
+        if (tokens.Length <= MostTokens && tokens.All(x => LettersOnly(x) is { } t && (Split(x, false) is not null || Known(t) || IsCluster(t) || asEnding || WordForm().IsMatch(x) || Endings.All.Contains(t))))
         {
-            return [.. tokens.Select(x => One(x, sounds, named, both, place, asEnding, column))];
+            var read = tokens.Select(x => One(x, sounds, named, both, place, asEnding && x.Length <= 4, column)).ToList();
+
+            // "Vowel team ea": among letters with no comma between, words are only talk, unless all are such as a class is told.
+            var parts = read.Where(x => x.Kind is WrittenKind.Grapheme or WrittenKind.Ending or WrittenKind.Cluster).ToList();
+            var talks = read.Any(x => x.Kind == WrittenKind.Kept && !x.IsTaught || (x.Kind == WrittenKind.Word && words.FindWord(x.Letters) is not { Rank: < Talk }))
+                || main.Split(' ').Length + 2 <= piece.Split(' ').Length;
+            if (parts.Count > 0 && talks)
+            {
+                return parts;
+            }
+
+            if (read.All(x => x.Kind != WrittenKind.Kept || x.IsTaught))
+            {
+                return read;
+            }
         }
 
         return tokens.All(x => IsWord(x)) && tokens.Length <= 12 && column == ColumnRole.TrickyWords
@@ -350,7 +368,7 @@ public sealed partial class PartReader(CorrespondenceTable table, SchoolWords wo
             return part with { MayBeWord = text.Length > 1 ? IsWord(text) : text is "a" or "i" };
         }
 
-        if (IsWord(token) && text.Length > 1)
+        if (text.Length > 1 && IsWord(token) && words.FindWord(token) is { } word && (word.Everyday || word.Rank < Learnt))
         {
             return part with { Kind = WrittenKind.Word, Letters = token == "I" ? token : text };
         }
@@ -395,6 +413,10 @@ public sealed partial class PartReader(CorrespondenceTable table, SchoolWords wo
     [GeneratedRegex(@"\)\s+(?=[^\s(),]{1,5}\s*\()")]
     private static partial Regex BracketEnd();
 
+    // What stands beside it in a word is no part of it: g before e, i and y.
+    [GeneratedRegex(@"\b(?:before|after|followed\s+by|next\s+to)\s+(?:an?\s+|the\s+)?(?:letters?\s+)?[a-z](?:\s*(?:,|and|or|&|/)+\s*(?:and\s+|or\s+)?[a-z])*(?![a-z-])", Any)]
+    private static partial Regex Neighbours();
+
     [GeneratedRegex(@"\b(?:long|short|voiced|unvoiced|hard|soft)\s*(?:and|&|/|\+)\s*(?:long|short|voiced|unvoiced|hard|soft)\b", Any)]
     private static partial Regex BothManners();
 
@@ -413,7 +435,7 @@ public sealed partial class PartReader(CorrespondenceTable table, SchoolWords wo
     [GeneratedRegex(@"\G\s+(?:and|then)\s+", Any)]
     private static partial Regex And();
 
-    [GeneratedRegex(@"^\s*(?:/(?<sound>[^/\s]{1,5})/|(?<long>(?:long|short)\s+[aeiou]{1,2}))\s*(?:sound\s*)?(?<mark>[:=–—-])?\s+(?<rest>[^\s(\[].*)$", Any)]
+    [GeneratedRegex(@"^\s*(?:(?:the\s+)?(?:sound\s+)?/(?<sound>[^/\s]{1,5})/|(?<long>(?:long|short)\s+[aeiou]{1,2}))\s*(?:sound\s*)?(?:spelt|spelled|written)?\s*(?<mark>[:=–—-])?\s+(?<rest>[^\s(\[].*)$", Any)]
     private static partial Regex Ahead();
 
     [GeneratedRegex(@"(?<![^\s(,;:])/\s?(?<in>[^/\s]{1,6})\s?/(?![^\s),;:])")]
@@ -428,10 +450,10 @@ public sealed partial class PartReader(CorrespondenceTable table, SchoolWords wo
     [GeneratedRegex(@"(?<said>\b(?:as\s+in|like\s+in|like|for|in|e\.?g\.?|eg|says?)\b)\s+(?<in>.+)$|\s*(?:=|:|\s[-–—]\s|→|>)\s*(?<in>[A-Za-z' ,]{3,})$", Any)]
     private static partial Regex AsIn();
 
-    [GeneratedRegex(@"\b(?:long|short)\s+(?:[aeiou]{1,2})(?![a-z])|(?<![a-z])(?:[aeiou]{1,2})\s+(?:long|short)\b|\b(?:soft|hard|voiced|unvoiced|voiceless|noisy|quiet)\b", Any)]
+    [GeneratedRegex(@"\b(?:long|short)\s+(?:[aeiou]{1,2})(?![a-z])|(?<![a-z])(?:[aeiou]{1,2})\s+(?:long|short)\b|\b(?:soft|hard|voiced|unvoiced|voiceless|noisy|quiet|long|short)\b", Any)]
     private static partial Regex Manner();
 
-    [GeneratedRegex(@"(?<![-–])\b(?:new|the|sound|sounds|letters?|spelling|spelt|spelled|grapheme|phoneme|digraph|trigraph|split|quadgraph|long|short|soft|hard|voiced|unvoiced|voiceless|noisy|quiet|both|end|ending|endings|suffix|prefix|final|initial|at|saying|making|says|making|plural|doubles?|doubled|alternative|pronunciation|again!?|teach|introduce|intro|start|begin|code|with|cluster|blend|rime|family|vowel|consonant|silent(?:\s+[a-z](?![a-z]))?)\b(?!-)|[!?*]", Any)]
+    [GeneratedRegex(@"(?<![-–])\b(?:new|the|sound|sounds|letters?|spelling|spelt|spelled|grapheme|phoneme|digraph|trigraph|split|quadgraph|long|short|soft|hard|voiced|unvoiced|voiceless|noisy|quiet|both|end|ending|endings|suffix|prefix|final|initial|at|saying|making|says|making|plural|doubles?|doubled|alternative|pronunciation|again!?|teach|introduce|intro|start|begin|code|with|cluster|blend|rime|family|(?:vowel|consonant)(?:\s+(?:team|pair|digraph)s?)?|r-controlled|spellings?\s+of|silent(?:\s+[a-z](?![a-z]))?)\b(?!-)|[!?*]", Any)]
     private static partial Regex Noise();
 
     [GeneratedRegex(@"\b(?:as|in|like|for|eg|e\.g|at|the|end|start|final|initial|of|a|word|words|sounds?|says|saying|split|digraph|trigraph|letters?|ending|suffix|past|tense|plural|voiced|unvoiced|middle|beginning|new|first|last|spelling|way|ways|and|or|after|before|both|not|only|usually|alternative)\b", Any)]

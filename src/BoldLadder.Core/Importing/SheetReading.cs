@@ -176,6 +176,12 @@ internal sealed class SheetReading
             return true;
         }
 
+        // "Stage 1: s a t p" is a heading and what stands under it, in one.
+        if (_layout.Columns.Count == 1 && SheetWords.Labelled(text) is var (label, rest) && (SheetWords.IsWeek(label) || SheetWords.IsSection(label)) && _reader.Read(rest).Any(x => x.Kind is WrittenKind.Grapheme or WrittenKind.Word))
+        {
+            return AddAlone(cell, ColumnRole.Parts);
+        }
+
         if (SheetWords.IsWeek(text))
         {
             _week = text;
@@ -311,7 +317,7 @@ internal sealed class SheetReading
     private List<WrittenRung> Cell(SheetLayout.PlacedCell cell, ColumnRole role)
     {
         var made = new List<WrittenRung>();
-        if (SheetWords.IsHoliday(cell.Text) && _reader.Read(cell.Text).All(x => x.Kind is WrittenKind.Kept or WrittenKind.Word))
+        if (IsDayOff(cell.Text))
         {
             Leave(cell, LeftOutReason.Holiday);
             return made;
@@ -342,7 +348,7 @@ internal sealed class SheetReading
                 }
             }
 
-            if (SheetWords.IsHoliday(text) && _reader.Read(text).All(x => x.Kind is WrittenKind.Kept or WrittenKind.Word))
+            if (IsDayOff(text))
             {
                 Leave(cell, LeftOutReason.Holiday);
                 continue;
@@ -372,6 +378,9 @@ internal sealed class SheetReading
 
         return made;
     }
+
+    private bool IsDayOff(string text) =>
+        SheetWords.IsHoliday(text) && !_reader.Read(text).Any(x => x.Kind is WrittenKind.Grapheme or WrittenKind.Ending or WrittenKind.Cluster or WrittenKind.Structure);
 
     private void Parts(IReadOnlyList<WrittenPart> parts, string text, Source source, List<WrittenRung> made)
     {

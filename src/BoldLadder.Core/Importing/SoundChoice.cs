@@ -71,6 +71,12 @@ public sealed class SoundChoice(SchoolWords words, SpellingShares shares)
                 return named.All(x => all.All(a => a.Correspondence != x || a.Words * 20 < all[0].Words)) ? Done([seen], taught) : Ask(all, part, new HashSet<Correspondence>(), [seen, .. named]);
             }
 
+            // "/l/ spelt le" is the le of apple: the sound named is part of the one that the letters have.
+            if (named is [{ Sound: { Second: null } sound }] && all[0].Correspondence.Sound is { Second: { } second } whole && second == sound.First && all.All(a => a.Correspondence != named[0] || a.Words * 20 < all[0].Words))
+            {
+                return Done([all[0].Correspondence], taught);
+            }
+
             return Done(named.Count > 1 && !part.Both ? Narrowed(named, part, rowWords) : named, taught);
         }
 

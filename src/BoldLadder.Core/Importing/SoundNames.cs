@@ -40,6 +40,7 @@ internal static class SoundNames
             ?? key switch
             {
                 "soft" => letters.StartsWith('g') ? "j" : letters.StartsWith('c') ? "s" : letters.StartsWith('s') ? "z" : "dh",
+                "long" or "short" => Manners.GetValueOrDefault($"{key} {letters}") ?? Manners.GetValueOrDefault($"{key} {letters.FirstOrDefault()}"),
                 "hard" => letters.StartsWith('g') ? "g" : letters.StartsWith('c') ? "k" : letters.StartsWith('s') ? "s" : "th",
                 _ => null,
             }

@@ -1,0 +1,74 @@
+using System.IO.Compression;
+using System.Text;
+using BoldLadder.Core.Importing;
+using BoldLadder.Server.Importing;
+
+namespace BoldLadder.Server.Tests.Importing;
+
+public class SheetFileTests
+{
+    [Theory]
+    [InlineData("", "empty")]
+    [InlineData("%PDF-1.7 ...", "PDF")]
+    [InlineData("PK\u0003\u0004 nothing more", "can't be read")]
+    [InlineData("a\0b\0c", "no text and no spreadsheet")]
+    public void A_file_that_is_no_sheet_is_told_what_it_is(string content, string says) =>
+        Assert.Contains(says, Assert.Throws<SheetException>(() => SheetFile.Read("plan.xlsx", Encoding.Latin1.GetBytes(content))).Message, StringComparison.Ordinal);
+
+    [Fact]
+    public void An_old_workbook_is_sent_back_to_be_saved_as_a_new_one() =>
+        Assert.Contains(".xlsx", Assert.Throws<SheetException>(() => SheetFile.Read("plan.xls", [0xD0, 0xCF, 0x11, 0xE0, 1, 2, 3])).Message, StringComparison.Ordinal);
+
+    [Fact]
+    public void A_workbook_that_unpacks_to_far_more_than_an_order_is_refused()
+    {
+        using var stream = new MemoryStream();
+        using (var zip = new ZipArchive(stream, ZipArchiveMode.Create, true))
+        {
+            using var part = zip.CreateEntry("xl/worksheets/sheet1.xml", CompressionLevel.SmallestSize).Open();
+            for (var i = 0; i < 60; i++)
+            {
+                part.Write(new byte[1024 * 1024]);
+            }
+        }
+
+        Assert.True(stream.Length < SheetFile.MostBytes);
+        Assert.Contains("unpacks", Assert.Throws<SheetException>(() => SheetFile.Read("plan.xlsx", stream.ToArray())).Message, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_sheet_that_goes_on_for_ever_is_refused_by_name_and_row()
+    {
+        var lines = string.Join('\n', Enumerable.Repeat("s,a,t", Sheet.MostRows + 1));
+        var said = Assert.Throws<SheetException>(() => SheetFile.Read("plan.csv", Encoding.UTF8.GetBytes(lines))).Message;
+        Assert.Contains("plan", said, StringComparison.Ordinal);
+        Assert.Contains($"{Sheet.MostRows}", said, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void An_entity_in_an_open_document_is_never_followed()
+    {
+        using var stream = new MemoryStream();
+        using (var zip = new ZipArchive(stream, ZipArchiveMode.Create, true))
+        {
+            using var part = new StreamWriter(zip.CreateEntry("content.xml").Open());
+            part.Write("<!DOCTYPE x [<!ENTITY e SYSTEM \"file:///etc/hostname\">]><x>&e;</x>");
+        }
+
+        Assert.Contains("can't be read", Assert.Throws<SheetException>(() => SheetFile.Read("plan.ods", stream.ToArray())).Message, StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData("s;sun\na;\"ant; apple\"\nt;tap", "ant; apple")]
+    [InlineData("s\tsun\na\tant, apple\nt\ttap", "ant, apple")]
+    [InlineData("s,sun\na,\"ant, apple\"\nt,tap", "ant, apple")]
+    public void What_divides_the_cells_is_found_out(string text, string cell) =>
+        Assert.Contains(SheetFile.Read("plan.csv", Encoding.UTF8.GetBytes(text))[0].Cells, x => x.Address == "B2" && x.Text == cell);
+
+    [Fact]
+    public void A_file_of_an_older_program_keeps_its_apostrophes_and_dashes()
+    {
+        var cells = SheetFile.Read("plan.csv", [.. Encoding.ASCII.GetBytes("a"), 0x96, .. Encoding.ASCII.GetBytes("e,don"), 0x92, .. Encoding.ASCII.GetBytes("t")])[0].Cells;
+        Assert.Equal(["a-e", "don't"], cells.Select(x => x.Text));
+    }
+}
