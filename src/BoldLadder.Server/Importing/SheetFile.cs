@@ -1,8 +1,6 @@
 using System.IO.Compression;
 using System.Text;
-using System.Xml;
 using BoldLadder.Core.Importing;
-using DocumentFormat.OpenXml.Packaging;
 
 namespace BoldLadder.Server.Importing;
 
@@ -42,8 +40,9 @@ public static class SheetFile
                 : bytes is [0x25, 0x50, 0x44, 0x46, ..] ? throw new SheetException("This is a PDF. Open the spreadsheet it was made from, or copy the table out of it and paste it.")
                 : TextSheets.Of(Path.GetFileNameWithoutExtension(name), Text(bytes), name.EndsWith(".tsv", StringComparison.OrdinalIgnoreCase) ? '\t' : null);
         }
-        catch (Exception problem) when (problem is InvalidDataException or XmlException or OpenXmlPackageException or FileFormatException or FormatException or ArgumentException or NotSupportedException)
+        catch (Exception problem) when (problem is not (SheetException or OutOfMemoryException))
         {
+            // The libraries that read workbooks fail in many ways on one that is damaged: to a teacher they are all one.
             throw new SheetException("The file can't be read: it may be damaged, or only part of it was saved. Open it in your spreadsheet program and save it again as .xlsx or .csv.");
         }
     }

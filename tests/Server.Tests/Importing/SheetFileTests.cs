@@ -58,6 +58,49 @@ public class SheetFileTests
         Assert.Contains("can't be read", Assert.Throws<SheetException>(() => SheetFile.Read("plan.ods", stream.ToArray())).Message, StringComparison.Ordinal);
     }
 
+    [Fact]
+    public void A_damaged_workbook_is_told_and_never_fails_in_another_way()
+    {
+        var whole = SheetMaker.Make(WrittenSheet.Read("02-weeks-down"));
+        var dice = new Random(20261125);
+        for (var i = 0; i < 300; i++)
+        {
+            var damaged = whole[..(i % 3 == 0 ? dice.Next(1, whole.Length) : whole.Length)];
+            for (var hit = 0; hit < 6; hit++)
+            {
+                damaged[dice.Next(damaged.Length)] = (byte)dice.Next(256);
+            }
+
+            try
+            {
+                SheetFile.Read("plan.xlsx", damaged);
+            }
+            catch (SheetException)
+            {
+                // Told: that is all that is asked.
+            }
+        }
+    }
+
+    [Fact]
+    public void A_workbook_without_the_sheet_that_it_names_is_told()
+    {
+        using var stream = new MemoryStream(SheetMaker.Make(WrittenSheet.Read("02-weeks-down")).ToArray());
+        using var copy = new MemoryStream();
+        using (var from = new ZipArchive(stream, ZipArchiveMode.Read))
+        using (var to = new ZipArchive(copy, ZipArchiveMode.Create, true))
+        {
+            foreach (var entry in from.Entries.Where(x => !x.FullName.Contains("sheet", StringComparison.Ordinal)))
+            {
+                using var read = entry.Open();
+                using var write = to.CreateEntry(entry.FullName).Open();
+                read.CopyTo(write);
+            }
+        }
+
+        Assert.Contains("can't be read", Assert.Throws<SheetException>(() => SheetFile.Read("plan.xlsx", copy.ToArray())).Message, StringComparison.Ordinal);
+    }
+
     [Theory]
     [InlineData("s;sun\na;\"ant; apple\"\nt;tap", "ant; apple")]
     [InlineData("s\tsun\na\tant, apple\nt\ttap", "ant, apple")]

@@ -30,7 +30,8 @@ export function useSetUp(schoolId: string) {
     mutationFn: (body: SchoolRequest) => need(api.PUT('/api/schools/{schoolId}', { params, body })),
   });
   const eraseSchool = useMutation({
-    ...all,
+    // Nothing of the school can be asked for any more: only the list of schools is read again.
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['schools'] }),
     mutationFn: (name: string) =>
       need(api.DELETE('/api/schools/{schoolId}', { params: { ...params, query: { name } } })),
   });

@@ -1,0 +1,173 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { expect, test } from './teacher';
+
+/** Counts what the person presses: buttons, links, fields, and choices in lists. */
+async function countPresses(page: Page) {
+  await page.addInitScript(() => {
+    const count = () => sessionStorage.setItem('presses', String(Number(sessionStorage.getItem('presses') ?? 0) + 1));
+    addEventListener('click', (x) => x.isTrusted && count(), true);
+    addEventListener('change', (x) => x.target instanceof HTMLSelectElement && count(), true);
+  });
+}
+
+const presses = (page: Page) => page.evaluate(() => Number(sessionStorage.getItem('presses') ?? 0));
+
+async function newSchool(page: Page, name: string) {
+  await page.goto('/start');
+  await page.getByLabel('The school’s name').fill(name);
+  await page.getByRole('button', { name: 'Make the school' }).click();
+  await expect(page.getByRole('button', { name: 'Choose a file' })).toBeVisible();
+}
+
+async function bring(page: Page) {
+  await page.getByLabel('A file with the order').setInputFiles('order.xlsx');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Fern Bank order');
+}
+
+test('with a spreadsheet at hand a newcomer has a lesson of their own in a few presses', async ({ teacher, page }) => {
+  const began = Date.now();
+  await countPresses(page);
+  await page.goto('/start');
+  await page.getByLabel('The school’s name').click();
+  await page.keyboard.type('Fern Bank School');
+  await page.getByRole('button', { name: 'Make the school' }).click();
+  const chooser = page.waitForEvent('filechooser');
+  await page.getByRole('button', { name: 'Choose a file' }).click();
+  await (await chooser).setFiles('order.xlsx');
+  await expect(page.getByText('2 things are asked first.')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Keep this ladder' })).toBeDisabled();
+  await page.locator('.doubt', { hasText: 'ow' }).first().getByRole('button', { name: 'as in cow' }).click();
+  await expect(page.getByText('One thing is asked first.')).toBeVisible();
+  await page.locator('.doubt', { hasText: 'er' }).first().getByRole('button').first().click();
+  await page.getByRole('button', { name: 'Keep this ladder' }).click();
+  await page.getByRole('button', { name: 'Go on to the groups' }).click();
+  await page.getByLabel('What it is called').click();
+  await page.keyboard.type('Goldfinches');
+  await page.getByLabel('Taught so far').selectOption({ label: 'up to 8: d' });
+  await page.getByRole('button', { name: 'Add the group' }).click();
+  await page.getByRole('button', { name: 'Go on to the year' }).click();
+  await page.getByRole('button', { name: 'These are our terms' }).click();
+  await page.getByRole('link', { name: 'Open the lesson of Goldfinches' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Goldfinches');
+  await expect(page.locator('.block.meet')).toContainText('g');
+  await expect(teacher.words('read').first()).toBeVisible();
+  await expect.poll(() => presses(page)).toBeLessThanOrEqual(30);
+  expect(Date.now() - began).toBeLessThan(5 * 60_000);
+});
+
+test('each rung stands beside the cell it came from, and what became no rung is told', async ({ page }) => {
+  await newSchool(page, 'Alder Row School');
+  await bring(page);
+  await expect(page.locator('.import-rungs tbody tr', { hasText: 'B4' }).first()).toContainText('as in sun');
+  await expect(page.locator('.section-row')).toHaveText(['Autumn 1', 'Autumn 2', 'Spring 1']);
+  await page.locator('.left-out summary').click();
+  await expect(page.locator('.left-out li', { hasText: 'Half term' })).toContainText('no school');
+  await page.locator('.columns summary').click();
+  await page.getByLabel('Tricky words').selectOption('leftOut');
+  await expect(page.locator('.left-out li', { hasText: 'the, to' })).toContainText('its column is left out');
+});
+
+test('nothing is kept until it is accepted, and it is taken back at one press', async ({ page }) => {
+  await newSchool(page, 'Rowan Gate School');
+  await page.getByLabel('Or paste its cells').fill('s\na\nt\np\nthe, to\nsh (ship)');
+  await page.getByRole('button', { name: 'Read what I typed' }).click();
+  await expect(page.getByText('Nothing is left to ask')).toBeVisible();
+  await page.getByRole('button', { name: 'Choose another' }).click();
+  await expect(page.locator('.path li').nth(1)).toContainText('none yet');
+  await page.getByLabel('Or paste its cells').fill('s\na\nt\np\nthe, to\nsh (ship)');
+  await page.getByRole('button', { name: 'Read what I typed' }).click();
+  await page.getByRole('button', { name: 'Keep this ladder' }).click();
+  await expect(page.locator('.path li').nth(1)).toContainText('one');
+  await page.getByRole('button', { name: /^Undo: brought in/ }).click();
+  await expect(page.locator('.path li').nth(1)).toContainText('none yet');
+});
+
+test('a table is pasted with its joined cells', async ({ page }) => {
+  await newSchool(page, 'Hazel End School');
+  await page.getByLabel('Or paste its cells').evaluate((field) => {
+    const data = new DataTransfer();
+    data.setData('text/html', '<table><tr><td colspan=2>Autumn</td></tr><tr><td>sh</td><td>ship</td></tr><tr><td>ch</td><td>chin</td></tr><tr><td><s>zz</s></td><td>buzz</td></tr></table>');
+    field.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
+  });
+  await expect(page.locator('.section-row')).toHaveText(['Autumn']);
+  await expect(page.locator('.import-rungs .letters')).toHaveText(['sh', 'ch']);
+  await page.locator('.left-out summary').click();
+  await expect(page.locator('.left-out li', { hasText: 'zz' })).toContainText('struck through');
+});
+
+test('a file that is no sheet is told, and another can be chosen', async ({ teacher, page }) => {
+  teacher.expected.add(400);
+  await newSchool(page, 'Birch Yard School');
+  await page.getByLabel('A file with the order').setInputFiles({ name: 'plan.pdf', mimeType: 'application/pdf', buffer: Buffer.from('%PDF-1.7 x') });
+  await expect(page.getByRole('alert')).toContainText('This is a PDF');
+  await page.getByRole('button', { name: 'Choose again' }).click();
+  await expect(page.getByRole('button', { name: 'Choose a file' })).toBeVisible();
+});
+
+test('a group is ticked rung by rung, renamed, put away and brought back', async ({ page }) => {
+  await newSchool(page, 'Maple Court School');
+  await page.getByLabel('Or paste its cells').fill('s\na\nt\np');
+  await page.getByRole('button', { name: 'Read what I typed' }).click();
+  await page.getByRole('button', { name: 'Keep this ladder' }).click();
+  await page.getByRole('button', { name: 'Go on to the groups' }).click();
+  await page.getByLabel('What it is called').fill('Larks');
+  await page.getByRole('button', { name: 'It was taught in another order' }).click();
+  await page.getByLabel('t', { exact: true }).check();
+  await page.getByRole('button', { name: 'Add the group' }).click();
+  await expect(page.locator('.groups')).toContainText('1 of 4 rungs');
+  await page.getByRole('button', { name: 'Change' }).click();
+  await page.getByLabel('The group’s name').fill('Skylarks');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.locator('.group-line')).toContainText('Skylarks');
+  await page.getByRole('button', { name: 'Put Skylarks away' }).click();
+  await expect(page.getByRole('heading', { name: 'Put away' })).toBeVisible();
+  await page.getByRole('button', { name: 'Bring it back' }).click();
+  await expect(page.locator('.group-line')).toContainText('Skylarks');
+});
+
+test('a school is erased when its name is written, and only then', async ({ teacher, page }) => {
+  teacher.expected.add(400);
+  await newSchool(page, 'Thorn Field School');
+  await page.getByRole('link', { name: 'Set-up' }).click();
+  await page.getByRole('button', { name: 'Erase this school' }).click();
+  await page.getByRole('button', { name: 'Erase it for good' }).click();
+  await expect(page.getByRole('alert')).toContainText('Write the school’s name'.replace('’', "'"));
+  await page.getByLabel('The school’s name, to erase it').fill('Thorn Field School');
+  await page.getByRole('button', { name: 'Erase it for good' }).click();
+  await expect(page).toHaveURL(/\/start$/);
+  await expect(page.getByRole('link', { name: 'Thorn Field School' })).toHaveCount(0);
+});
+
+for (const scheme of ['light', 'dark'] as const) {
+  test(`in the ${scheme} each step of Set-up can be used with a screen reader and a low contrast eye`, async ({ page }) => {
+    await page.emulateMedia({ colorScheme: scheme });
+    await page.goto('/start');
+    await expect(page.getByRole('button', { name: 'Make the school' })).toBeVisible();
+    const found = [...(await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa']).analyze()).violations];
+    await newSchool(page, `Axe School ${scheme}`);
+    await bring(page);
+    found.push(...(await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa']).analyze()).violations);
+    for (const step of ['The school', 'The groups', 'The year', 'The first lesson']) {
+      await page.locator('.path').getByRole('link', { name: step }).click();
+      await expect(page.locator('.path [aria-current=step]')).toContainText(step);
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+      found.push(...(await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa']).analyze()).violations);
+    }
+    expect(found.map((x) => `${x.id} ${x.nodes[0]?.target.join(' ') ?? ''}`)).toEqual([]);
+  });
+}
+
+for (const [name, width, height] of [['a tablet', 820, 1180], ['a small laptop', 1100, 700]] as const) {
+  test(`on ${name} Set-up needs no scrolling sideways`, async ({ page }) => {
+    await page.setViewportSize({ width, height });
+    await newSchool(page, `Wide School ${width}`);
+    await bring(page);
+    for (const step of ['The ladder', 'The school', 'The groups', 'The year', 'The first lesson']) {
+      if (step !== 'The ladder') await page.locator('.path').getByRole('link', { name: step }).click();
+      await expect(page.locator('.path [aria-current=step]')).toContainText(step);
+      const [wide, inner] = await page.evaluate(() => [document.documentElement.scrollWidth, window.innerWidth]);
+      expect(wide, step).toBeLessThanOrEqual(inner ?? 0);
+    }
+  });
+}
