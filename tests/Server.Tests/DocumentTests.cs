@@ -70,7 +70,7 @@ public sealed class DocumentTests
             Assert.NotEmpty(Phrases.Plain.Sentence([Reason.Of(code, "sh", "first", "start")]));
         }
 
-        var own = new Phrases(new Terms("odd word", "moon word"));
+        var own = new Phrases(new Terms("odd word", "moon word", "say it slowly"));
         Assert.Contains("odd word", own.Sentence([Reason.Of(ReasonCode.TypedInAsTricky)]), StringComparison.Ordinal);
         Assert.Contains("moon word", own.Sentence([Reason.Of(ReasonCode.NoWordAtAll)]), StringComparison.Ordinal);
     }

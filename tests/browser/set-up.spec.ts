@@ -48,6 +48,7 @@ test('with a spreadsheet at hand a newcomer has a lesson of their own in a few p
   await page.getByRole('button', { name: 'Add the group' }).click();
   await page.getByRole('button', { name: 'Go on to the year' }).click();
   await page.getByRole('button', { name: 'These are our terms' }).click();
+  await page.getByRole('button', { name: 'These are our ways' }).click();
   await page.getByRole('link', { name: 'Open the lesson of Goldfinches' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Goldfinches');
   await expect(page.locator('.block.meet')).toContainText('g');
@@ -126,6 +127,29 @@ test('a group is ticked rung by rung, renamed, put away and brought back', async
   await expect(page.locator('.group-line')).toContainText('Skylarks');
 });
 
+test('a school teaches in its own ways and words: on the lesson, on paper and in its lists', async ({ teacher, page }) => {
+  await teacher.open('Curlews');
+  await page.getByRole('link', { name: 'Set-up' }).click();
+  await page.locator('.path').getByRole('link', { name: 'How we teach' }).click();
+  await expect(page.locator('.way-effect')).toContainText('changes no everyday word');
+  await page.getByLabel('are taught one by one').check();
+  await expect(page.locator('.way-effect')).toContainText(/For Avocets today: .*fewer|changes no everyday word/);
+  await page.getByRole('button', { name: 'Back to the usual' }).click();
+  await page.getByLabel('letter names', { exact: true }).check();
+  await page.getByLabel('A word taught before its parts are').fill('odd word');
+  await page.getByLabel('Saying the sounds of a word in turn').fill('tap out');
+  await page.getByRole('button', { name: 'Save our ways' }).click();
+  await page.getByRole('link', { name: /Open the lesson of Curlews/ }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Curlews');
+  await expect(page.locator('.block.trickyAtSight h3')).toContainText('Odd words, at sight');
+  await expect(page.locator('.block.spell h3')).toContainText('naming each letter');
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.locator('.sheet')).toContainText('Children tap out each word');
+  await page.emulateMedia({ media: 'screen' });
+  await page.getByRole('link', { name: 'Ladder', exact: true }).click();
+  await expect(page.locator('.rung-row').first()).toBeVisible();
+});
+
 test('a school is erased when its name is written, and only then', async ({ teacher, page }) => {
   teacher.expected.add(400);
   await newSchool(page, 'Thorn Field School');
@@ -148,7 +172,7 @@ for (const scheme of ['light', 'dark'] as const) {
     await newSchool(page, `Axe School ${scheme}`);
     await bring(page);
     found.push(...(await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa']).analyze()).violations);
-    for (const step of ['The school', 'The groups', 'The year', 'The first lesson']) {
+    for (const step of ['The school', 'The groups', 'The year', 'How we teach', 'The first lesson']) {
       await page.locator('.path').getByRole('link', { name: step }).click();
       await expect(page.locator('.path [aria-current=step]')).toContainText(step);
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
@@ -163,7 +187,7 @@ for (const [name, width, height] of [['a tablet', 820, 1180], ['a small laptop',
     await page.setViewportSize({ width, height });
     await newSchool(page, `Wide School ${width}`);
     await bring(page);
-    for (const step of ['The ladder', 'The school', 'The groups', 'The year', 'The first lesson']) {
+    for (const step of ['The ladder', 'The school', 'The groups', 'The year', 'How we teach', 'The first lesson']) {
       if (step !== 'The ladder') await page.locator('.path').getByRole('link', { name: step }).click();
       await expect(page.locator('.path [aria-current=step]')).toContainText(step);
       const [wide, inner] = await page.evaluate(() => [document.documentElement.scrollWidth, window.innerWidth]);

@@ -7,9 +7,10 @@ namespace BoldLadder.Core.Conventions;
 /// <param name="LessonMinutes">Length of a lesson, <see cref="FewestMinutes"/> to <see cref="MostMinutes"/>.</param>
 /// <param name="MadeUpFromSection">The ladder's section, from 1, from which made-up words are used in practice; 0 for never.</param>
 /// <param name="ShortA">Whether <i>a</i> as a word is read by its letter, once <c>a:a</c> is taught.</param>
+/// <param name="SpellAloud">What children say as they write.</param>
 /// <param name="Terms">The words for things on screens and pages.</param>
 public sealed record ClassConventions(
-    WeakVowels WeakVowels, Plurals Plurals, int LessonMinutes, int MadeUpFromSection, bool ShortA, Terms Terms)
+    WeakVowels WeakVowels, Plurals Plurals, int LessonMinutes, int MadeUpFromSection, bool ShortA, SpellAloud SpellAloud, Terms Terms)
 {
     public const int FewestMinutes = 10, MostMinutes = 90;
 
@@ -17,7 +18,7 @@ public sealed record ClassConventions(
     public const int ShortMinutes = 15;
 
     /// <summary>What ships. Source: the table of where good practitioners differ.</summary>
-    public static ClassConventions Usual { get; } = new(WeakVowels.Lenient, Plurals.OwnRung, 25, 3, true, Terms.Plain);
+    public static ClassConventions Usual { get; } = new(WeakVowels.Lenient, Plurals.OwnRung, 25, 3, true, SpellAloud.SoundsThenNames, Terms.Plain);
 
     /// <summary>A class's: its own over its school's, and those over what ships.</summary>
     public static ClassConventions Of(OwnConventions school, OwnConventions group) => group.Over(school.Over(Usual));
@@ -29,14 +30,15 @@ public sealed record ClassConventions(
 
 /// <summary>What a school or a group does otherwise than what stands below it; null leaves that as it is.</summary>
 public sealed record OwnConventions(
-    WeakVowels? WeakVowels = null, Plurals? Plurals = null, int? LessonMinutes = null, int? MadeUpFromSection = null, bool? ShortA = null, Terms? Terms = null)
+    WeakVowels? WeakVowels = null, Plurals? Plurals = null, int? LessonMinutes = null, int? MadeUpFromSection = null, bool? ShortA = null, SpellAloud? SpellAloud = null,
+    Terms? Terms = null)
 {
     public static OwnConventions None { get; } = new();
 
     /// <summary>These laid over others.</summary>
     public ClassConventions Over(ClassConventions below) => new(
         WeakVowels ?? below.WeakVowels, Plurals ?? below.Plurals, LessonMinutes ?? below.LessonMinutes, MadeUpFromSection ?? below.MadeUpFromSection,
-        ShortA ?? below.ShortA, Terms ?? below.Terms);
+        ShortA ?? below.ShortA, SpellAloud ?? below.SpellAloud, Terms ?? below.Terms);
 
     /// <summary>What is wrong with them: the field and what to do; null when nothing is.</summary>
     public (string Field, string Sentence)? Problem =>

@@ -3,15 +3,17 @@ namespace BoldLadder.Core.Conventions;
 /// <summary>What a school calls the things of the job.</summary>
 /// <param name="TrickyWord">A word taught before all its parts are.</param>
 /// <param name="MadeUpWord">A word that is none, for reading by its sounds.</param>
-public sealed record Terms(string TrickyWord, string MadeUpWord)
+/// <param name="SoundOut">What children do who say the sounds of a word one after another.</param>
+public sealed record Terms(string TrickyWord, string MadeUpWord, string SoundOut)
 {
     public const int Longest = 40;
 
     /// <summary>The field's plain terms.</summary>
-    public static Terms Plain { get; } = new("tricky word", "made-up word");
+    public static Terms Plain { get; } = new("tricky word", "made-up word", "sound out");
 
     internal (string Field, string Sentence)? Problem =>
-        Bad(TrickyWord) ? ("terms.trickyWord", Sentence) : Bad(MadeUpWord) ? ("terms.madeUpWord", Sentence) : null;
+        Bad(TrickyWord) ? ("terms.trickyWord", Sentence) : Bad(MadeUpWord) ? ("terms.madeUpWord", Sentence)
+        : Bad(SoundOut) ? ("terms.soundOut", Sentence) : null;
 
     private static string Sentence => $"A term is a word or a few, of at most {Longest} letters.";
 

@@ -6,6 +6,7 @@ using BoldLadder.Core.Reading;
 using BoldLadder.Core.Sounds;
 using BoldLadder.Server.Groups;
 using BoldLadder.Server.Phrasing;
+using BoldLadder.Server.Storage;
 using BoldLadder.Server.Words;
 
 namespace BoldLadder.Server.Lessons;
@@ -33,13 +34,15 @@ public sealed record StaleView(string ItemId, string Text, IReadOnlyList<string>
 /// <param name="Stale">Items that are no longer legal since the ladder, the log or a split changed.</param>
 /// <param name="Ready">What to have ready.</param>
 /// <param name="Shaky">What was shaky in the last lesson.</param>
+/// <param name="Terms">What the group's school calls things.</param>
+/// <param name="SpellAloud">What children say as they write.</param>
 /// <param name="TooManyTricky">The tricky words not yet read at sight, when they are more than a class can be learning at once.</param>
 public sealed record LessonView(
     Guid? Id, int Revision, string School, Guid GroupId, string Group, DateOnly Day, bool IsToday, LessonKind Kind, string Title,
     string? RungId, int? RungNumber, int Minutes, int OtherMinutes, int Seconds, IReadOnlyList<PartView> Parts, Teaching Teaching,
     IReadOnlyList<string> Carried, string? Undo, string? Outcome, DateOnly? Previous, DateOnly? Next,
     IReadOnlyList<StaleView> Stale, IReadOnlyList<string> Ready, IReadOnlyList<string> Shaky,
-    IReadOnlyList<string> TooManyTricky, Strip Strip)
+    IReadOnlyList<string> TooManyTricky, TermsDocument Terms, SpellAloud SpellAloud, Strip Strip)
 {
     public static LessonView Of(Classroom room, DateOnly day, Lesson lesson, TaughtSet before, LessonHead? head)
     {
@@ -54,7 +57,7 @@ public sealed record LessonView(
                 x.Key, x.Sum(b => b.Seconds), [.. x.Select(b => new BlockView(b.Activity, b.Seconds, [.. b.Items.Select(i => Item(i, lesson, judge, room, clock, phrases))]))]))],
             lesson.Teaching, lesson.Carried, head?.Outcome is { } said ? $"marked {said}" : head?.Undo, head?.Outcome, head?.Previous, head is null ? null : room.Year.After(day),
             head?.Outcome is not null ? [] : [.. LessonCheck.Illegal(lesson, before).Select(x => new StaleView(x.Item.Id, x.Item.Text, [.. x.Words.Select(w => w.Word)]))],
-            ReadyFor(lesson), ShakyLast(room, day), clock.TooManyTricky(), Strip.Of(room.Standing));
+            ReadyFor(lesson), ShakyLast(room, day), clock.TooManyTricky(), TermsDocument.Of(room.Conventions.Terms), room.Conventions.SpellAloud, Strip.Of(room.Standing));
     }
 
     private static ItemView Item(LessonItem item, Lesson lesson, Judge judge, Classroom room, RevisitClock clock, Phrases phrases)

@@ -1,5 +1,9 @@
 using BoldLadder.Core.Conventions;
+using BoldLadder.Core.Log;
+using BoldLadder.Core.Reading;
+using BoldLadder.Core.Words;
 using BoldLadder.Server.Engine;
+using BoldLadder.Server.Groups;
 using BoldLadder.Server.Hosting;
 using BoldLadder.Server.Storage;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -14,6 +18,12 @@ public sealed record ConventionsRequest(int Revision, ConventionsDocument Conven
 /// <param name="Whole">Every choice, with what stands below.</param>
 public sealed record ConventionsView(int Revision, ConventionsDocument Own, ClassConventions Whole);
 
+/// <summary>What a change of ways would do to what a group can read today.</summary>
+/// <param name="Group">The group that it is worked out for; null when the school has none.</param>
+/// <param name="Gained">How many everyday words it could read then and not now.</param>
+/// <param name="GainedWords">Some of them, such as a class knows best.</param>
+public sealed record WaysEffectView(string? Group, int Gained, IReadOnlyList<string> GainedWords, int Lost, IReadOnlyList<string> LostWords);
+
 /// <summary>How a school does it, and a group where it differs: seen and changed.</summary>
 public static class ConventionsRoutes
 {
@@ -21,6 +31,7 @@ public static class ConventionsRoutes
     {
         school.MapGet("/conventions", OfSchool).WithSummary("How the school does it: its own choices, and all of them.");
         school.MapPut("/conventions", PutSchool).WithSummary("Change how the school does it.").ProducesProblem(400).ProducesProblem(409);
+        Turns.Take(school.MapPost("/conventions/effect", Effect).WithSummary("What other ways would change in what the first group can read today, before they are saved.").ProducesProblem(400).ProducesProblem(503), large: true);
         school.MapGet("/groups/{groupId:guid}/conventions", OfGroup).WithSummary("How a group does it, where it differs from its school.").ProducesProblem(404);
         school.MapPut("/groups/{groupId:guid}/conventions", PutGroup).WithSummary("Change how a group does it.").ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
     }
@@ -48,6 +59,34 @@ public static class ConventionsRoutes
 
     private static async Task<Results<Ok<ConventionsView>, ProblemHttpResult>> OfGroup(Guid groupId, BoldLadderDb db, SchoolScope scope, CancellationToken cancel) =>
         await db.Groups.SingleOrDefaultAsync(x => x.Id == groupId, cancel) is { } group ? TypedResults.Ok(View(await School(db, scope, cancel), group)) : Gone();
+
+    private static async Task<Results<Ok<WaysEffectView>, ProblemHttpResult>> Effect(
+        ConventionsRequest request, BoldLadderDb db, ShippedData shipped, Classrooms rooms, CancellationToken cancel)
+    {
+        if (Refused(request, shipped) is { } problem)
+        {
+            return problem;
+        }
+
+        var first = await db.Groups.AsNoTracking().Where(x => !x.Archived).OrderBy(x => x.Position).Select(x => (Guid?)x.Id).FirstOrDefaultAsync(cancel);
+        if (first is not { } id || await rooms.Find(id, cancel) is not { } room)
+        {
+            return TypedResults.Ok(new WaysEffectView(null, 0, [], 0, []));
+        }
+
+        var (now, then) = (Readable(room, room.Conventions), Readable(room, ClassConventions.Of(request.Conventions.ToCore(), ConventionsDocument.Read(room.Group.Conventions).ToCore())));
+        var (gained, lost) = (then.Except(now).ToList(), now.Except(then).ToList());
+        return TypedResults.Ok(new WaysEffectView(room.Group.Name, gained.Count, [.. gained.Take(ShownWords)], lost.Count, [.. lost.Take(ShownWords)]));
+
+        List<string> Readable(Classroom at, ClassConventions ways)
+        {
+            var rules = rooms.Stock(at.School, ways, at.Ladder).Rules;
+            var judge = new Judge(Standing.Of(at.Ladder, at.Log, at.Year, rules).Taught);
+            return [.. rules.Rows.Words.Words.Where(x => x.Everyday && x.Suitability == Suitability.Fine && rules.Rows.Words.OwnSpelling(x) && judge.Of(x.Spelling).Kind == VerdictKind.Readable).Select(x => x.Spelling)];
+        }
+    }
+
+    private const int ShownWords = 6;
 
     private static async Task<Results<Ok<ConventionsView>, ProblemHttpResult>> PutGroup(
         Guid groupId, ConventionsRequest request, BoldLadderDb db, SchoolScope scope, ShippedData shipped, CancellationToken cancel)
@@ -87,7 +126,7 @@ public static class ConventionsRoutes
             return Problems.Bad(field, sentence);
         }
 
-        foreach (var (name, term) in request.Conventions.Terms is { } terms ? [("terms.trickyWord", terms.TrickyWord), ("terms.madeUpWord", terms.MadeUpWord)] : Array.Empty<(string, string)>())
+        foreach (var (name, term) in request.Conventions.Terms is { } terms ? [("terms.trickyWord", terms.TrickyWord), ("terms.madeUpWord", terms.MadeUpWord), ("terms.soundOut", terms.SoundOut)] : Array.Empty<(string, string)>())
         {
             if (shipped.Gate.Of(term) is var through && (through.Wrong ?? (through.Plain != term ? "Write it in the letters a to z." : null)) is { } wrong)
             {

@@ -1,4 +1,5 @@
 using BoldLadder.Core.Calendar;
+using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Sounds;
 using BoldLadder.Server.Engine;
 using BoldLadder.Server.Hosting;
@@ -17,9 +18,10 @@ public sealed record GroupSummary(Guid Id, string Name, Guid LadderId, bool Arch
 
 /// <param name="Revision">Of the settings: a change is made on it.</param>
 /// <param name="YearSaid">The school has said its own terms.</param>
+/// <param name="Terms">What it calls things.</param>
 /// <param name="Ladders">How many ladders it has.</param>
 public sealed record SchoolView(
-    Guid Id, string Name, string Accent, string AccentName, int Revision, DateOnly Today, bool YearSaid, int Ladders, IReadOnlyList<GroupSummary> Groups);
+    Guid Id, string Name, string Accent, string AccentName, int Revision, DateOnly Today, bool YearSaid, int Ladders, TermsDocument Terms, IReadOnlyList<GroupSummary> Groups);
 
 /// <param name="Accent">How its children speak: <c>gb-south</c>, <c>gb-north</c>, <c>scotland</c> or <c>us</c>.</param>
 public sealed record NewSchoolRequest(string Name, string Accent);
@@ -144,7 +146,8 @@ public static class SchoolRoutes
         var groups = await db.Groups.AsNoTracking().OrderBy(x => x.Position).Select(x => new GroupSummary(x.Id, x.Name, x.LadderId, x.Archived, x.Revision)).ToListAsync(cancel);
         var ladders = await db.Ladders.CountAsync(cancel);
         return new SchoolView(
-            school.Id, school.Name, school.Accent, Accent.Find(school.Accent)!.Name, school.Revision, today.Date, !StoredJson.Read<YearDocument>(school.Year).Usual, ladders, groups);
+            school.Id, school.Name, school.Accent, Accent.Find(school.Accent)!.Name, school.Revision, today.Date, !StoredJson.Read<YearDocument>(school.Year).Usual, ladders,
+            TermsDocument.Of(ClassConventions.Of(ConventionsDocument.Read(school.Conventions).ToCore(), OwnConventions.None).Terms), groups);
     }
 
     private static ProblemHttpResult? Refused(string? asked, string? accent, ShippedData shipped, out string name)

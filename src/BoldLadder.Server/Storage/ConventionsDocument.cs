@@ -9,7 +9,7 @@ namespace BoldLadder.Server.Storage;
 /// <param name="ShortA">Whether <i>a</i> as a word is read by its letter.</param>
 public sealed record ConventionsDocument(
     WeakVowels? WeakVowels = null, Plurals? Plurals = null, int? LessonMinutes = null, int? MadeUpFromSection = null, bool? ShortA = null,
-    TermsDocument? Terms = null) : IStored
+    SpellAloud? SpellAloud = null, TermsDocument? Terms = null) : IStored
 {
     public static int Version => 1;
 
@@ -22,8 +22,11 @@ public sealed record ConventionsDocument(
     public static ConventionsDocument Read(string? stored) => stored is null ? new ConventionsDocument() : StoredJson.Read<ConventionsDocument>(stored);
 
     public OwnConventions ToCore() =>
-        new(WeakVowels, Plurals, LessonMinutes, MadeUpFromSection, ShortA, Terms is null ? null : new Terms(Terms.TrickyWord, Terms.MadeUpWord));
+        new(WeakVowels, Plurals, LessonMinutes, MadeUpFromSection, ShortA, SpellAloud, Terms is null ? null : new Terms(Terms.TrickyWord, Terms.MadeUpWord, Terms.SoundOut));
 }
 
 /// <summary>What a school calls the things of the job.</summary>
-public sealed record TermsDocument(string TrickyWord, string MadeUpWord);
+public sealed record TermsDocument(string TrickyWord, string MadeUpWord, string SoundOut = "sound out")
+{
+    public static TermsDocument Of(Terms terms) => new(terms.TrickyWord, terms.MadeUpWord, terms.SoundOut);
+}

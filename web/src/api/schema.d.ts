@@ -1583,6 +1583,66 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/schools/{schoolId}/conventions/effect": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What other ways would change in what the first group can read today, before they are saved. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ConventionsRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WaysEffectView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Service Unavailable */
+                503: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/schools/{schoolId}/groups/{groupId}/conventions": {
         parameters: {
             query?: never;
@@ -2883,6 +2943,7 @@ export interface components {
             /** Format: int32 */
             madeUpFromSection: number;
             shortA: boolean;
+            spellAloud: components["schemas"]["SpellAloud"];
             terms: components["schemas"]["Terms"];
         };
         ClosureView: {
@@ -2902,6 +2963,7 @@ export interface components {
             /** Format: int32 */
             madeUpFromSection?: null | number;
             shortA?: null | boolean;
+            spellAloud?: null | components["schemas"]["SpellAloud"];
             terms?: null | components["schemas"]["TermsDocument"];
         };
         ConventionsRequest: {
@@ -3261,6 +3323,8 @@ export interface components {
             ready: string[];
             shaky: string[];
             tooManyTricky: string[];
+            terms: components["schemas"]["TermsDocument"];
+            spellAloud: components["schemas"]["SpellAloud"];
             strip: components["schemas"]["Strip"];
         };
         ListRequest: {
@@ -3562,6 +3626,7 @@ export interface components {
             yearSaid: boolean;
             /** Format: int32 */
             ladders: number;
+            terms: components["schemas"]["TermsDocument"];
             groups: components["schemas"]["GroupSummary"][];
         };
         SectionDocument: {
@@ -3619,6 +3684,8 @@ export interface components {
             cell: string;
             text: string;
         };
+        /** @enum {unknown} */
+        SpellAloud: "soundsThenNames" | "sounds" | "names";
         SpellingCount: {
             grapheme: string;
             /** Format: int32 */
@@ -3680,10 +3747,13 @@ export interface components {
         Terms: {
             trickyWord: string;
             madeUpWord: string;
+            soundOut: string;
         };
         TermsDocument: {
             trickyWord: string;
             madeUpWord: string;
+            /** @default sound out */
+            soundOut: string;
         };
         /** @enum {unknown} */
         Thinness: "enough" | "byPlace" | "byNature" | "opening";
@@ -3706,6 +3776,15 @@ export interface components {
             words: string[];
             weakVowels?: null | string;
             trickyTaught?: null | string[];
+        };
+        WaysEffectView: {
+            group: null | string;
+            /** Format: int32 */
+            gained: number;
+            gainedWords: string[];
+            /** Format: int32 */
+            lost: number;
+            lostWords: string[];
         };
         /** @enum {unknown} */
         WeakVowels: "strict" | "lenient" | null;
@@ -3899,6 +3978,7 @@ export type SoundChoice = components['schemas']['SoundChoice'];
 export type SoundSpellings = components['schemas']['SoundSpellings'];
 export type SoundsView = components['schemas']['SoundsView'];
 export type Source = components['schemas']['Source'];
+export type SpellAloud = components['schemas']['SpellAloud'];
 export type SpellingCount = components['schemas']['SpellingCount'];
 export type SplitRequest = components['schemas']['SplitRequest'];
 export type StaleView = components['schemas']['StaleView'];
@@ -3917,6 +3997,7 @@ export type TrickyStanding = components['schemas']['TrickyStanding'];
 export type TrickyView = components['schemas']['TrickyView'];
 export type VerdictView = components['schemas']['VerdictView'];
 export type VerdictsRequest = components['schemas']['VerdictsRequest'];
+export type WaysEffectView = components['schemas']['WaysEffectView'];
 export type WeakVowels = components['schemas']['WeakVowels'];
 export type WeeklyPattern = components['schemas']['WeeklyPattern'];
 export type WordAnswer = components['schemas']['WordAnswer'];

@@ -3,7 +3,7 @@ import { lazy, Suspense } from 'react';
 import { Navigate, Route, Routes, useParams } from 'react-router';
 import { api, need } from '../api/client';
 import { Failure, Waiting } from '../shell/States';
-import { useSchool } from '../shell/useSchool';
+import { useSchool } from '../api/useSchool';
 import { TodayPage } from '../lessons/TodayPage';
 
 const LadderPage = lazy(() => import('../ladders/LadderPage').then((x) => ({ default: x.LadderPage })));

@@ -1,3 +1,4 @@
+import { useTerms } from '../api/useTerms';
 import { Link } from 'react-router';
 import type { LadderView } from '../api/schema';
 import { usePlace } from '../api/place';
@@ -6,6 +7,7 @@ import { OwnWords } from '../word/OwnWords';
 
 /** What a lead wants to know of the whole ladder, when no rung is chosen. */
 export function LadderNotes({ ladder }: { ladder: LadderView }) {
+  const terms = useTerms();
   const place = usePlace();
   const rungs = ladder.sections.flatMap((x) => x.rungs);
   const thin = rungs.filter((x) => x.thin === 'byPlace');
@@ -50,7 +52,7 @@ export function LadderNotes({ ladder }: { ladder: LadderView }) {
       {ladder.heavyWeeks.length > 0 && (
         <>
           <h2>Much in one week</h2>
-          <p>More than 4 new spellings or 3 tricky words.</p>
+          <p>More than 4 new spellings or 3 {terms.trickyWords}.</p>
           <ul>
             {ladder.heavyWeeks.map((x) => (
               <li key={x.from}>

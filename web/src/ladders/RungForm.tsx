@@ -1,3 +1,4 @@
+import { useTerms } from '../api/useTerms';
 import { Button, Form } from 'react-bootstrap';
 import { useForm } from 'react-hook-form';
 import { Problem } from '../api/client';
@@ -82,6 +83,7 @@ interface Props {
 
 /** Adds or changes a rung. */
 export function RungForm({ draft, edit, onDone }: Props) {
+  const terms = useTerms();
   const form = useForm<Draft>({ defaultValues: draft });
   const problem = edit.error instanceof Problem ? edit.error : undefined;
   const save = form.handleSubmit((x) => {
@@ -127,7 +129,7 @@ export function RungForm({ draft, edit, onDone }: Props) {
         />
       </Form.Group>
       <Form.Group controlId="trickyWords">
-        <Form.Label>Tricky words</Form.Label>
+        <Form.Label>{terms.TrickyWords}</Form.Label>
         <Form.Control
           size="sm"
           {...form.register('trickyWords')}

@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, need, Problem } from '../api/client';
 import type { LadderEditDocument, LadderView } from '../api/schema';
 import { usePlace } from '../api/place';
-import { useSchool } from '../shell/useSchool';
+import { useSchool } from '../api/useSchool';
 
 /** The ladder that the group is taught by. */
 function useLadderId() {

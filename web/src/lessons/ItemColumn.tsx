@@ -1,3 +1,4 @@
+import { useTerms } from '../api/useTerms';
 import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import { Problem } from '../api/client';
@@ -21,6 +22,7 @@ interface Props {
 
 /** The chosen thing in the docked column: its split, its verdict, why it is here, and what can be done. */
 export function ItemColumn({ lesson, item, change, shaky, onShaky }: Props) {
+  const terms = useTerms();
   const isWord = item.kind === 'word' || item.kind === 'tricky';
   const word = useWord(isWord ? item.text : undefined);
   const editable = lesson.id !== null && lesson.outcome === null;
@@ -37,7 +39,9 @@ export function ItemColumn({ lesson, item, change, shaky, onShaky }: Props) {
       {item.kind === 'sound' && <p>Spellings taught: {item.spellings.join(', ')}</p>}
       {item.kind === 'card' && item.spellings.length > 0 && <p>Says /{item.spellings.join('/ and /')}/</p>}
       {item.kind === 'listening' && <p>/{item.spellings.join('/ /')}/</p>}
-      {item.forced && <p className="verdict">Tricky for this lesson, because you said so.</p>}
+      {item.forced && (
+        <p className="verdict">Taken as a {terms.trickyWord} for this lesson, because you said so.</p>
+      )}
       {word.data && !item.forced && <Verdict word={word.data} today={lesson} />}
       <p className="why">{item.reason}</p>
       {word.data && <AboutWord word={word.data} />}
@@ -86,6 +90,7 @@ interface Refused {
 }
 
 function TypeOver({ item, change }: Pick<Props, 'item' | 'change'>) {
+  const terms = useTerms();
   const [text, setText] = useState('');
   const problem =
     change.error instanceof Problem && change.variables?.change === 'type' ? change.error : undefined;
@@ -125,7 +130,7 @@ function TypeOver({ item, change }: Pick<Props, 'item' | 'change'>) {
       </Button>{' '}
       {refused.length > 0 && refused.every((x) => x.verdict !== 'unsuitable') && (
         <Button size="sm" variant="outline-dark" onClick={() => save(true)}>
-          As a tricky word, for this lesson
+          As a {terms.trickyWord}, for this lesson
         </Button>
       )}
     </Form>

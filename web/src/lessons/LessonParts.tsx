@@ -1,7 +1,8 @@
 import type { BlockView, ItemView, LessonView, PartView, Release } from '../api/schema';
 import { shown } from '../word/grapheme';
 import { Item } from './Item';
-import { ACTIVITIES, minutes, PARTS } from './wording';
+import { termsOf } from '../api/useTerms';
+import { activities, minutes, PARTS } from './wording';
 
 interface Props {
   lesson: LessonView;
@@ -64,7 +65,8 @@ function Block({ block, part, lesson, item }: BlockProps) {
   const time = block.seconds >= 45 && part.blocks.length > 1 ? minutes(block.seconds) : '';
   const title = (
     <h3>
-      {ACTIVITIES[block.activity]} {time && <span className="time">{time}</span>}
+      {activities(termsOf(lesson.terms), lesson.spellAloud)[block.activity]}{' '}
+      {time && <span className="time">{time}</span>}
     </h3>
   );
   if (block.activity === 'read') {

@@ -1,3 +1,4 @@
+import { termsOf } from '../api/useTerms';
 import type { LessonView } from '../api/schema';
 
 /** What the person teaching should know before they begin, when nothing is chosen. */
@@ -31,7 +32,7 @@ export function NotesColumn({ lesson }: { lesson: LessonView }) {
       )}
       {lesson.tooManyTricky.length > 0 && (
         <>
-          <h2>Many tricky words at once</h2>
+          <h2>Many {termsOf(lesson.terms).trickyWords} at once</h2>
           <p>
             {lesson.tooManyTricky.length} are not yet read at sight; ten are enough to be learning at a time:{' '}
             <span className="plain-word">{lesson.tooManyTricky.join(', ')}</span>

@@ -4,7 +4,8 @@ import { Sheet } from '../shell/Sheet';
 import { shown } from '../word/grapheme';
 import { Word } from '../word/Word';
 import { SentenceText } from './Item';
-import { ACTIVITIES, HOW, minutes, PARTS } from './wording';
+import { termsOf } from '../api/useTerms';
+import { activities, how, minutes, PARTS } from './wording';
 
 const RELEASE: Record<Release, string> = {
   none: '',
@@ -15,6 +16,7 @@ const RELEASE: Record<Release, string> = {
 
 /** The lesson as one page for the adult: it can be followed with no training. Seen in print only. */
 export function PrintSheet({ lesson }: { lesson: LessonView }) {
+  const terms = termsOf(lesson.terms);
   return (
     <Sheet>
       <header>
@@ -43,7 +45,8 @@ export function PrintSheet({ lesson }: { lesson: LessonView }) {
             {part.blocks.map((x, at) => (
               <div className={`sheet-block sheet-${x.activity}`} key={at}>
                 <h3>
-                  <b>{ended(ACTIVITIES[x.activity])}</b> {HOW[x.activity]}
+                  <b>{ended(activities(terms, lesson.spellAloud)[x.activity])}</b>{' '}
+                  {how(terms, lesson.spellAloud)[x.activity]}
                 </h3>
                 <SheetItems block={x} />
               </div>

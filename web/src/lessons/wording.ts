@@ -1,4 +1,5 @@
-import type { Activity, LessonPart } from '../api/schema';
+import type { Activity, LessonPart, SpellAloud } from '../api/schema';
+import type { TermWords } from '../api/useTerms';
 
 export const PARTS: Record<LessonPart, { name: string; what: string }> = {
   revisit: { name: 'Revisit', what: 'what is due' },
@@ -7,24 +8,39 @@ export const PARTS: Record<LessonPart, { name: string; what: string }> = {
   apply: { name: 'Apply', what: 'in sentences' },
 };
 
-export const ACTIVITIES: Record<Activity, string> = {
+/** What each kind of block is called, in the school’s terms. */
+export const activities = (terms: TermWords, spell: SpellAloud): Record<Activity, string> => ({
   cards: 'Cards, mixed: see it, say it',
   recall: 'Hear it, write every spelling',
   readAgain: 'Read again, faster',
-  trickyAtSight: 'Tricky, at sight',
+  trickyAtSight: `${terms.TrickyWords}, at sight`,
   meet: 'Meet',
-  meetTricky: 'Meet the tricky words',
+  meetTricky: `Meet the ${terms.trickyWords}`,
   listening: 'Listen: where is the sound?',
   oralBlending: 'Say the sounds, children say the word',
   compare: 'Compare: short vowel, then its partner',
   read: 'Read',
   chain: 'Chain: what changed, and where?',
-  madeUp: 'Made-up words: only the sounds can tell',
-  spell: 'Spell: say it, count the sounds, write it',
+  madeUp: `${terms.MadeUpWords}: only the sounds can tell`,
+  spell: SPELL[spell],
   readSentences: 'Read',
   writeSentence: 'Then cover it and write it',
   writeLetters: 'Hear it, write it',
   spare: 'Spare',
+});
+
+const SPELL: Record<SpellAloud, string> = {
+  soundsThenNames: 'Spell: say the sounds, write it, name the letters',
+  sounds: 'Spell: say it, count the sounds, write it',
+  names: 'Spell: say it, write it, naming each letter',
+};
+
+const HOW_SPELL: Record<SpellAloud, string> = {
+  soundsThenNames:
+    'Say the word, and the sentence if there is one. Children count the sounds on fingers, write, then spell it back in letter names.',
+  sounds:
+    'Say the word, and the sentence if there is one. Children count the sounds on fingers, then say each as they write it.',
+  names: 'Say the word, and the sentence if there is one. Children write it, saying the name of each letter.',
 };
 
 export const minutes = (seconds: number) => {
@@ -33,24 +49,24 @@ export const minutes = (seconds: number) => {
 };
 
 /** What to do, for somebody who has never given such a lesson: printed on the adult's page. */
-export const HOW: Record<Activity, string> = {
+export const how = (terms: TermWords, spell: SpellAloud): Record<Activity, string> => ({
   cards: 'Show each card for a moment. Children say the sound.',
   recall: 'Say the sound. Children write every spelling of it they know.',
   readAgain: 'Children read each word, quicker than last time.',
-  trickyAtSight: 'Children read each word at once, without sounding it out.',
+  trickyAtSight: `Children read each word at once; they need not ${terms.soundOut} any of it.`,
   meet: 'Show it, say it, and have children say it, then write it in the air and on their boards.',
   meetTricky:
     'Read the word to them. Find the part that does not go as they expect (wavy). Read it together three times.',
   listening: 'Say each word. Children show with a hand: first, inside or last?',
   oralBlending: 'Say the sounds one by one with a small gap. Children say the word.',
-  read: 'Children say each sound, then the word. First you show, then together, then each alone.',
+  read: `Children ${terms.soundOut} each word, then say it. First you show, then together, then each alone.`,
   compare: 'Children read the first word, then its partner, and say what the e did.',
   chain:
     'Children make the first word with letters. Say the next: they say what changed, and where, and change it.',
-  madeUp: 'Say that these are not words. Children sound each one out and read it.',
-  spell: 'Say the word, and the sentence if there is one. Children count the sounds on fingers, then write.',
+  madeUp: `Say that these are no real words. Children ${terms.soundOut} each one, then read it.`,
+  spell: HOW_SPELL[spell],
   readSentences: 'Children read the sentence, then read it again as if they were talking.',
   writeSentence: 'Read it together, cover it, and say it slowly. Children write it.',
   writeLetters: 'Say the sound. Children write it, large, and say it as they write.',
   spare: 'If there is time, read these too.',
-};
+});

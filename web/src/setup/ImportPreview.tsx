@@ -9,7 +9,8 @@ import type {
   Source,
 } from '../api/schema';
 import { shown } from '../word/grapheme';
-import { LEFT_OUT, ROLES } from './importing';
+import { useTerms } from '../api/useTerms';
+import { leftOut, roles } from './importing';
 import type { Import } from './useImport';
 import type { SetUp } from './useSetUp';
 
@@ -143,6 +144,7 @@ function At({ source }: { source: Source }) {
 
 /** What each column was taken to hold; told otherwise, the sheet is read again. */
 function Columns({ view, brought }: { view: ImportView; brought: Import }) {
+  const terms = useTerms();
   return (
     <details className="columns">
       <summary>
@@ -175,7 +177,7 @@ function Columns({ view, brought }: { view: ImportView; brought: Import }) {
               value={x.role}
               onChange={(e) => brought.role(x.column, e.target.value as ColumnRole)}
             >
-              {ROLES.map(([role, name]) => (
+              {roles(terms).map(([role, name]) => (
                 <option key={role} value={role}>
                   {name}
                 </option>
@@ -254,6 +256,7 @@ function Teaches({
   days: number;
   notes: string;
 }) {
+  const terms = useTerms();
   return (
     <>
       {rung.parts.map((x, at) => (
@@ -264,7 +267,7 @@ function Teaches({
       ))}
       {tricky.length > 0 && (
         <span className="teaches">
-          <span className="hint">tricky </span>
+          <span className="hint">{tricky.length === 1 ? terms.trickyWord : terms.trickyWords} </span>
           <b className="letters">{tricky.join(', ')}</b>
         </span>
       )}
@@ -280,6 +283,7 @@ function Teaches({
 }
 
 function LeftOutList({ view }: { view: ImportView }) {
+  const said = leftOut(useTerms());
   if (view.leftOut.length === 0 && view.kept.length === 0) return null;
   return (
     <details className="left-out">
@@ -299,7 +303,7 @@ function LeftOutList({ view }: { view: ImportView }) {
         {view.leftOut.map((x, at) => (
           <li key={at}>
             {x.source.cell === '' ? <>Sheet {x.source.sheet}</> : <At source={x.source} />}{' '}
-            <span className="hint">{LEFT_OUT[x.reason]}</span>
+            <span className="hint">{said[x.reason]}</span>
           </li>
         ))}
       </ul>

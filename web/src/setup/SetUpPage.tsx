@@ -5,15 +5,16 @@ import { api, need } from '../api/client';
 import type { SchoolView } from '../api/schema';
 import { Shell } from '../shell/Shell';
 import { Failure, Waiting } from '../shell/States';
-import { useSchool } from '../shell/useSchool';
+import { useSchool } from '../api/useSchool';
 import { GroupsStep } from './GroupsStep';
 import { LadderStep } from './LadderStep';
 import { LessonStep } from './LessonStep';
 import { SchoolStep } from './SchoolStep';
+import { useWays, WaysStep } from './WaysStep';
 import { YearStep } from './YearStep';
 import { useSetUp } from './useSetUp';
 
-type Step = 'school' | 'ladder' | 'groups' | 'year' | 'lesson';
+type Step = 'school' | 'ladder' | 'groups' | 'year' | 'ways' | 'lesson';
 
 /** The path from nothing to a lesson: each step stands alone, can be skipped, and is as it was when one comes back. */
 const STEPS: { id: Step; name: string; about: ReactNode }[] = [
@@ -67,6 +68,19 @@ const STEPS: { id: Step; name: string; about: ReactNode }[] = [
     ),
   },
   {
+    id: 'ways',
+    name: 'How we teach',
+    about: (
+      <>
+        <p>
+          Good schools differ here. Each choice shows what ships and why; yours is followed in lists,
+          verdicts, lessons and on paper.
+        </p>
+        <p>Clusters and rime units need no choice: a ladder that has rungs for them teaches them as one.</p>
+      </>
+    ),
+  },
+  {
     id: 'lesson',
     name: 'The first lesson',
     about: (
@@ -84,10 +98,11 @@ export function SetUpPage() {
   const setUp = useSetUp(schoolId);
   const group = school.data?.groups.find((x) => !x.archived);
   const strip = useLadderStrip(schoolId, group?.ladderId ?? setUp.ladders.data?.at(-1)?.id, group?.id);
+  const ways = useWays(schoolId).view;
   const at = STEPS.findIndex((x) => x.id === step);
   const here = STEPS[at];
   if (school.error) return <Failure sentence={school.error.message} />;
-  if (!here) return <Failure sentence="Set-up has no such step. Go back and choose one of the five." />;
+  if (!here) return <Failure sentence="Set-up has no such step. Go back and choose one of the six." />;
   if (!school.data || !setUp.ladders.data || !setUp.groups.data || !setUp.year.data) {
     return <Waiting what="Opening the school" />;
   }
@@ -97,6 +112,7 @@ export function SetUpPage() {
     school.data,
     setUp.ladders.data.length,
     setUp.groups.data.filter((x) => !x.archived).length,
+    Object.values(ways?.own ?? {}).some((x) => x != null),
   );
   return (
     <Shell
@@ -127,6 +143,7 @@ export function SetUpPage() {
       {here.id === 'year' && (
         <YearStep key={setUp.year.data.revision} year={setUp.year.data} setUp={setUp} onNext={onNext} />
       )}
+      {here.id === 'ways' && <WaysStep schoolId={schoolId} onNext={onNext} />}
       {here.id === 'lesson' && <LessonStep schoolId={schoolId} setUp={setUp} />}
     </Shell>
   );
@@ -136,6 +153,7 @@ function saidOf(
   school: SchoolView,
   ladders: number,
   groups: number,
+  ownWays: boolean,
 ): Record<Step, { done: boolean; text: string }> {
   return {
     school: { done: true, text: school.accentName },
@@ -145,6 +163,7 @@ function saidOf(
     },
     groups: { done: groups > 0, text: groups === 0 ? 'none yet' : groups === 1 ? 'one' : `${groups} groups` },
     year: { done: school.yearSaid, text: school.yearSaid ? 'your terms' : 'usual terms so far' },
+    ways: { done: ownWays, text: ownWays ? 'yours' : 'the usual' },
     lesson: { done: false, text: groups > 0 ? 'ready' : 'after a group' },
   };
 }

@@ -1,10 +1,11 @@
+import type { TermWords } from '../api/useTerms';
 import type { ColumnRole, LeftOutReason } from '../api/schema';
 
 /** What a column may hold, as people say it. */
-export const ROLES: [ColumnRole, string][] = [
+export const roles = (terms: TermWords): [ColumnRole, string][] => [
   ['parts', 'what is taught'],
   ['sounds', 'the sound of it'],
-  ['trickyWords', 'tricky words'],
+  ['trickyWords', terms.trickyWords],
   ['words', 'example words'],
   ['endings', 'endings'],
   ['clusters', 'consonants together'],
@@ -17,7 +18,7 @@ export const ROLES: [ColumnRole, string][] = [
   ['leftOut', 'left out'],
 ];
 
-export const LEFT_OUT: Record<LeftOutReason, string> = {
+export const leftOut = (terms: TermWords): Record<LeftOutReason, string> => ({
   holiday: 'no school',
   count: 'a total, a number or a tick',
   struck: 'struck through',
@@ -26,6 +27,6 @@ export const LEFT_OUT: Record<LeftOutReason, string> = {
   noValue: 'a formula without a value',
   column: 'its column is left out',
   title: 'a title',
-  repeated: 'a tricky word that came before',
+  repeated: `a ${terms.trickyWord} that came before`,
   notRead: 'nothing to teach was found in it',
-};
+});

@@ -1,3 +1,4 @@
+import { useTerms } from '../api/useTerms';
 import { useEffect, useRef, useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import { Link } from 'react-router';
@@ -115,6 +116,7 @@ function OneWord({ word, close }: { word: string; close: () => void }) {
 }
 
 function ShortAnswer({ word }: { word: string }) {
+  const terms = useTerms();
   const answer = useWord(word);
   const view = answer.data;
   if (!view) return null;
@@ -125,7 +127,7 @@ function ShortAnswer({ word }: { word: string }) {
       {yes
         ? view.verdict === 'readable'
           ? 'readable'
-          : 'tricky, taught'
+          : `${terms.trickyWord}, taught`
         : `not yet: ${view.blockers.map((x) => (x.rung ? `${x.part} (rung ${x.rung})` : x.part)).join(', ') || 'not in the word list'}`}
     </p>
   );

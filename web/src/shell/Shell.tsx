@@ -7,7 +7,7 @@ import type { Strip } from '../api/schema';
 import { LadderStrip } from '../strip/LadderStrip';
 import { shown } from '../word/grapheme';
 import { AskBox } from './AskBox';
-import { useSchool } from './useSchool';
+import { useSchool } from '../api/useSchool';
 import { Keys } from './Keys';
 import { usePlace } from '../api/place';
 

@@ -1,3 +1,4 @@
+import { useTerms } from '../api/useTerms';
 import { Link } from 'react-router';
 import type { WordView } from '../api/schema';
 import { shortDay } from '../api/dates';
@@ -13,6 +14,7 @@ export function Verdict({
   word: WordView;
   today?: { rungId: string | null; title: string };
 }) {
+  const terms = useTerms();
   const place = usePlace();
   if (word.verdict === 'readable') return <p className="verdict yes">Readable today.</p>;
   if (word.verdict === 'unsuitable') return <p className="verdict no">Never offered to a class.</p>;
@@ -25,7 +27,7 @@ export function Verdict({
     <>
       <p className={word.verdict === 'tricky-taught' ? 'verdict yes' : 'verdict no'}>
         {word.verdict === 'tricky-taught'
-          ? 'A tricky word, taught.'
+          ? `A ${terms.trickyWord}, taught.`
           : word.verdict === 'unknown'
             ? 'Not in the word list. This split is a guess.'
             : 'Not yet.'}

@@ -1,7 +1,8 @@
 import { Form } from 'react-bootstrap';
 import type { GroupListView } from '../api/schema';
 import { shown } from '../word/grapheme';
-import { kindOf, KINDS, LIMITS, PLACES, type Kind } from './kinds';
+import { useTerms } from '../api/useTerms';
+import { kindOf, KINDS, nameOf, LIMITS, PLACES, type Kind } from './kinds';
 import type { Asked } from './useList';
 
 interface Props {
@@ -13,6 +14,7 @@ interface Props {
 
 /** What the list is of: a row of choices above it, each of which changes it at once. */
 export function ListForm({ asked, kind, list, onChange }: Props) {
+  const terms = useTerms();
   const taught = list.sounds.filter((x) => x.spellings.length > 0);
   const others = list.sounds.filter((x) => x.spellings.length === 0);
   const to = (key: string) => {
@@ -22,7 +24,12 @@ export function ListForm({ asked, kind, list, onChange }: Props) {
   };
   return (
     <Form className="list-form" onSubmit={(x) => x.preventDefault()}>
-      <Choice name="List" value={asked.kind} onChange={to} options={KINDS} />
+      <Choice
+        name="List"
+        value={asked.kind}
+        onChange={to}
+        options={KINDS.map((x) => ({ ...x, name: nameOf(x, terms) }))}
+      />
       {kind.sound !== 'none' && (
         <Form.Group controlId="list-sound">
           <Form.Label>Sound</Form.Label>

@@ -1,3 +1,5 @@
+import { useTerms } from '../api/useTerms';
+import { nameOf } from './kinds';
 import type { GroupListView, PlaceEvidence } from '../api/schema';
 import { shown } from '../word/grapheme';
 import type { Kind } from './kinds';
@@ -12,7 +14,7 @@ export function ListNotes({ asked, kind, list }: { asked: Asked; kind: Kind; lis
   const places = (evidence.data ?? []).filter((x) => x.context === '');
   return (
     <div className="notes">
-      <h2>{kind.name}</h2>
+      <h2>{nameOf(kind, useTerms())}</h2>
       <p>{kind.use}</p>
       <p className="hint">
         {asked.of === 'ear'

@@ -10,7 +10,8 @@ import { useWord } from '../word/useWord';
 import { Verdict } from '../word/Verdict';
 import { Word } from '../word/Word';
 import type { GroupListView } from '../api/schema';
-import { kindOf, LIMITS, type Kind } from './kinds';
+import { useTerms } from '../api/useTerms';
+import { kindOf, LIMITS, nameOf, type Kind } from './kinds';
 import { ListForm } from './ListForm';
 import { ListNotes } from './ListNotes';
 import { ListWords } from './ListWords';
@@ -19,6 +20,7 @@ import { useAsked, useList } from './useList';
 /** Lists of words for the group: for practice, for a game, for the wall and for the ear. */
 export function WordsPage() {
   const { asked, change } = useAsked();
+  const terms = useTerms();
   const query = useList(asked);
   const [chosen, setChosen] = useState<{ key: string; word: string; reason: string }>();
   const key = JSON.stringify(asked);
@@ -57,7 +59,7 @@ export function WordsPage() {
         }
       >
         <div className="heading">
-          <h1>{kind.name}</h1>
+          <h1>{nameOf(kind, terms)}</h1>
           <p className="total">
             {counted(list, kind)}
             {isCut(list, kind) && (
@@ -86,7 +88,7 @@ export function WordsPage() {
       </Shell>
       <Sheet>
         <header>
-          <h1>{kind.name}</h1>
+          <h1>{nameOf(kind, terms)}</h1>
           <p>
             {fullDay(list.day)} · {list.group} · {LIMITS.find((x) => x.key === asked.of)?.name}
             {list.strip.line > 0 && ` · ${list.strip.line} rungs taught`}

@@ -1,3 +1,4 @@
+import type { TermWords } from '../api/useTerms';
 /** What a list can be asked for, in the order a teacher meets the need. */
 export interface Kind {
   key: string;
@@ -97,6 +98,10 @@ export const KINDS: Kind[] = [
     shape: 'list',
   },
 ];
+
+/** What a kind is called, in the school’s terms. */
+export const nameOf = (kind: Kind, terms: TermWords) =>
+  kind.key === 'made-up' ? terms.MadeUpWords : kind.name;
 
 /** The kind that an address names; words for one that it does not. */
 export const kindOf = (key: string) => KINDS.find((x) => x.key === key) ?? WORDS;

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { api, need } from '../api/client';
+import { api, need } from './client';
 
 /** A school with its groups. */
 export function useSchool(schoolId: string) {
