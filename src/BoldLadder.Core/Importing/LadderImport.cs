@@ -424,6 +424,9 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
         bool Twos(Rung x) => x.Adds.Any(a => a.Structure is TaughtStructure.TwoSyllables);
         var (gatesPairs, gatesTwos) = (all.Any(x => Pairs(x) || Threes(x)), all.Any(Twos));
         var (shapes, met, seen) = (new List<WordShape>(), new List<Rung>(), 0);
+
+        // A ladder that begins with single letters is for beginners: its first words are the shortest.
+        var beginners = all.SelectMany(x => x.Correspondences).Take(4).All(x => x.Grapheme.Kind == GraphemeKind.Single);
         foreach (var section in sections)
         {
             var way = all.Count == 0 ? 0 : (seen + (section.Count / 2.0)) / all.Count;
@@ -431,7 +434,7 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
             seen += section.Count;
             var together = gatesPairs ? (met.Any(Threes) ? 3 : met.Any(Pairs) ? 2 : 1) : way < 0.35 ? 1 : way < 0.7 ? 2 : 3;
             var syllables = gatesTwos ? (met.Any(x => x.Adds.Any(a => a.Structure is TaughtStructure.ThreeSyllables)) ? 3 : met.Any(Twos) ? 2 : 1) : way < 0.5 ? 1 : way < 0.85 ? 2 : 3;
-            shapes.Add(new WordShape((way < 0.25 ? 3 : 4) + (together > 1 ? 1 : 0) + (syllables > 1 ? 2 : 0), together, syllables));
+            shapes.Add(shapes.Count == 0 && beginners ? WordShape.First : new WordShape((way < 0.25 ? 3 : 4) + (together > 1 ? 1 : 0) + (syllables > 1 ? 2 : 0), together, syllables));
         }
 
         return shapes;

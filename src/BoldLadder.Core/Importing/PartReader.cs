@@ -196,7 +196,18 @@ public sealed partial class PartReader(CorrespondenceTable table, SchoolWords wo
         var asEnding = column == ColumnRole.Endings || EndingWord().IsMatch(piece);
         var main = Sounded().Replace(LeadingQuote().Replace(piece, "${in} "), x => { sounds.Add(x.Groups["in"].Value); return " "; });
         main = Brackets().Replace(main, x => { Hint(x.Groups["in"].Value); return " "; });
-        main = Quotes().Replace(main, x => { named.AddRange(WordsIn(x.Groups["in"].Value)); return " "; });
+        main = Quotes().Replace(main, x =>
+        {
+            // What is quoted is the letters themselves, or the word that shows them.
+            var quoted = x.Groups["in"].Value.Trim();
+            if (quoted.Length <= 4 && Known(quoted.ToLowerInvariant()) && !IsWord(quoted))
+            {
+                return $" {quoted} ";
+            }
+
+            named.AddRange(WordsIn(quoted));
+            return " ";
+        });
         var asIn = AsIn().Match(main);
         if (asIn.Success && (named.Count == 0 || asIn.Groups["said"].Success))
         {
@@ -280,7 +291,10 @@ public sealed partial class PartReader(CorrespondenceTable table, SchoolWords wo
                 sounds.AddRange(Sounded().Matches(hint).Select(x => x.Groups["in"].Value));
                 sounds.AddRange(Phonetic().Matches(hint).Select(x => x.Value).Where(x => !sounds.Contains(x)));
                 var left = Phonetic().Replace(Sounded().Replace(HintNoise().Replace(Manner().Replace(hint, " "), " "), " "), " ");
-                foreach (var word in WordsIn(left).Where(x => !BothWord().IsMatch(x)))
+                var shown = WordsIn(left).Where(x => !BothWord().IsMatch(x)).ToList();
+
+                // A word that is mostly talk is the example where nothing else stands: th (the).
+                foreach (var word in shown.Count == 0 && sounds.Count == 0 && !both && IsWord(hint.Trim()) && hint.Trim() is "the" or "at" or "as" or "of" or "and" or "or" or "for" or "way" ? WordsIn(hint) : shown)
                 {
                     // A sound may be named in brackets without slashes: "ea (ee)".
                     if (word.Length <= 3 && words.FindWord(word) is null && Sound.TryParse(word, out _, out _))
@@ -325,6 +339,9 @@ public sealed partial class PartReader(CorrespondenceTable table, SchoolWords wo
         }
 
         text = text == "q" ? "qu" : text;
+
+        // Several words of which none shows the letters are a remark (ee (double letter e)).
+        named = named.Count > 1 && !named.Any(x => Shows(x, text)) ? [] : named;
         var part = new WrittenPart(WrittenKind.Grapheme, text, sounds, named, both, place);
         if (column == ColumnRole.TrickyWords || (token == "I" && sounds.Count + named.Count == 0))
         {

@@ -15,7 +15,7 @@ public sealed record SheetColumn(int Column, string Heading, ColumnRole Role, st
 /// </summary>
 public sealed class SheetLayout
 {
-    private const int LastHeaderRow = 14;
+    private const int LastHeaderRow = 14, Frequent = 700;
 
     private SheetLayout(string sheet, IReadOnlyList<IReadOnlyList<PlacedCell>> rows, IReadOnlyList<SheetColumn> columns, bool turned, bool days, IReadOnlySet<int> headers) =>
         (Sheet, Rows, Columns, Turned, DayColumns, HeaderRows) = (sheet, rows, columns, turned, days, headers);
@@ -49,7 +49,7 @@ public sealed class SheetLayout
     /// <param name="told">Roles that a person gave, by column.</param>
     public static SheetLayout Of(string sheet, IReadOnlyList<SheetCell> cells, PartReader reader, SchoolWords words, IReadOnlyDictionary<int, ColumnRole> told)
     {
-        var turned = WeeksAcross(cells);
+        var turned = WeeksAcross(cells) && Repeated([.. cells.Select(x => new PlacedCell(x.Row, x.Column, x))]) is null;
         var placed = cells.Select(x => turned ? new PlacedCell(x.Column, x.Row, x) : new PlacedCell(x.Row, x.Column, x)).ToList();
         placed = Unfolded(placed);
         var rows = placed.GroupBy(x => x.Row).OrderBy(x => x.Key).Select(x => (IReadOnlyList<PlacedCell>)[.. x.OrderBy(c => c.Column)]).ToList();
@@ -65,29 +65,54 @@ public sealed class SheetLayout
             columns.Add(new SheetColumn(column, heading, told.TryGetValue(column, out var role) ? role : Guess(heading, [.. body[column].Select(x => x.Text)], reader, words), body[column].FirstOrDefault()?.Text ?? ""));
         }
 
-        return new SheetLayout(sheet, rows, Settled(columns, told, placed, headers, reader), turned, days, headers);
+        return new SheetLayout(sheet, rows, Settled(columns, told, placed, headers, reader, words), turned, days, headers);
     }
 
-    // Two tables side by side are one below the other: the headings come again.
+    // Two tables side by side are one below the other: the headings come again, after a column of numbers or without one.
     private static List<PlacedCell> Unfolded(List<PlacedCell> cells)
     {
-        var rows = cells.GroupBy(x => x.Row).OrderBy(x => x.Key).Take(LastHeaderRow).Select(x => x.OrderBy(c => c.Column).ToList());
-        foreach (var row in rows.Where(x => x.Count >= 4))
+        if (Repeated(cells) is not var (top, starts, lead))
         {
-            var names = row.ConvertAll(x => x.Text.Trim().ToLowerInvariant());
-            var width = names.FindIndex(1, x => x == names[0]);
-            if (width < 2 || SheetWords.RoleOf(names[0]) is null || names.Count % width != 0 || names.Where((x, i) => x != names[i % width]).Any())
+            return cells;
+        }
+
+        var last = cells.Max(x => x.Row);
+        var unfolded = new List<PlacedCell>();
+        foreach (var cell in cells)
+        {
+            var block = starts.FindLastIndex(x => x <= cell.Column);
+            if (block <= 0)
             {
+                unfolded.Add(cell);
+
+                // What numbers the rows numbers them in each table.
+                unfolded.AddRange(cell.Column == lead && cell.Row >= top ? starts.Skip(1).Select((_, i) => cell with { Row = cell.Row + ((i + 1) * last) }) : []);
                 continue;
             }
 
-            var starts = row.Where((_, i) => i % width == 0).Select(x => x.Column).ToList();
-            var last = cells.Max(x => x.Row);
-            return cells.ConvertAll(x => x.Row < row[0].Row ? x : starts.FindLastIndex(s => s <= x.Column) is var block and > 0
-                ? x with { Row = x.Row + (block * last), Column = x.Column - starts[block] + starts[0] } : x);
+            unfolded.Add(cell with { Row = cell.Row + (block * last), Column = cell.Column - starts[block] + starts[0] });
         }
 
-        return cells;
+        return unfolded;
+    }
+
+    // The row whose headings come again, the column each time begins at, and the column that numbers the rows, or 0.
+    private static (int Top, List<int> Starts, int Lead)? Repeated(IReadOnlyList<PlacedCell> cells)
+    {
+        foreach (var row in cells.GroupBy(x => x.Row).OrderBy(x => x.Key).Take(LastHeaderRow).Select(x => x.OrderBy(c => c.Column).ToList()))
+        {
+            for (var lead = 0; lead <= 1 && row.Count >= 4 + lead; lead++)
+            {
+                var names = row.Skip(lead).Select(x => x.Text.Trim().ToLowerInvariant()).ToList();
+                var width = names.FindIndex(1, x => x == names[0]);
+                if (width >= 2 && SheetWords.RoleOf(names[0]) is not null && names.Count % width == 0 && !names.Where((x, i) => x != names[i % width]).Any())
+                {
+                    return (row[0].Row, [.. row.Skip(lead).Where((_, i) => i % width == 0).Select(x => x.Column)], lead == 0 ? 0 : row[0].Column);
+                }
+            }
+        }
+
+        return null;
     }
 
     private static bool WeeksAcross(IReadOnlyList<SheetCell> cells)
@@ -137,7 +162,7 @@ public sealed class SheetLayout
 
     // What the columns are to each other: a sound beside letters, words that show the part or words to be learnt.
     private static List<SheetColumn> Settled(
-        List<SheetColumn> columns, IReadOnlyDictionary<int, ColumnRole> told, List<PlacedCell> cells, HashSet<int> headers, PartReader reader)
+        List<SheetColumn> columns, IReadOnlyDictionary<int, ColumnRole> told, List<PlacedCell> cells, HashSet<int> headers, PartReader reader, SchoolWords words)
     {
         bool Free(SheetColumn x) => !told.ContainsKey(x.Column);
         var hasParts = columns.Any(x => x.Role == ColumnRole.Parts);
@@ -154,7 +179,14 @@ public sealed class SheetLayout
             var rows = cells.Where(c => c.Column == x.Column && !headers.Contains(c.Row)).Select(c => (Words: PartReader.WordsIn(c.Text), Parts: letters[c.Row].SelectMany(t => reader.Read(t)).ToList()))
                 .Where(r => r.Parts.Count > 0 && r.Words.Count > 0).ToList();
             var shown = rows.Count(r => r.Words.Any(w => r.Parts.Any(p => Holds(w, p.Letters))));
-            return rows.Count >= 3 && shown * 10 < rows.Count * (x.Heading.Length == 0 ? 6 : 3) ? x with { Role = ColumnRole.TrickyWords } : x;
+            if (rows.Count < 3 || shown * 10 >= rows.Count * (SheetWords.RoleOf(x.Heading) is null ? 6 : 3))
+            {
+                return x;
+            }
+
+            // Words that show no part of their row are words to be learnt when sentences are full of them, and talk when not.
+            var all = rows.SelectMany(r => r.Words).ToList();
+            return x with { Role = all.Count(w => words.FindWord(w) is { Rank: < Frequent }) * 2 > all.Count ? ColumnRole.TrickyWords : ColumnRole.Notes };
         })];
     }
 

@@ -193,6 +193,21 @@ internal sealed class SheetReading
             return true;
         }
 
+        // "Then:" announces what follows.
+        if (text.EndsWith(':'))
+        {
+            if (Rungs.Count > 0 && text.Length <= LongestHeading && text.Split(' ').Length > 1)
+            {
+                Section(text.TrimEnd(':'));
+            }
+            else
+            {
+                Leave(cell, LeftOutReason.Title);
+            }
+
+            return true;
+        }
+
         if (SheetWords.IsCount(text))
         {
             Leave(cell, LeftOutReason.Count);

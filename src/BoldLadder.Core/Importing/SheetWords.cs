@@ -105,7 +105,7 @@ internal static partial class SheetWords
 
     private const RegexOptions Any = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant;
 
-    [GeneratedRegex(@"\b(tricky|exceptions?|sight|irregular|high[\s-]?freq\w*|hfw|cew|common\s+words?|undecodable|not\s+yet\s+decodable|by\s+heart|whole\s+words?|special\s+words?|odd\s+words?|words?\s+to\s+(learn|know|remember))\b", Any)]
+    [GeneratedRegex(@"\b(tricky|exceptions?|sight|irregular|high[\s-]?freq\w*|hfw|cew|common\s+words?|undecodable|not\s+yet\s+decodable|by\s+heart|whole\s+words?|special\s+words?|odd\s+words?|words?\s+(\w+\s+){0,4}to\s+(learn|know|remember))\b", Any)]
     private static partial Regex TrickyHeader();
 
     [GeneratedRegex(@"^\s*(total|count|sum|running|cumulative|so\s+far|how\s+many|%|percent\w*|done\??|taught\??|tick|ticked|rag|initials?|colou?r|status|page|pages?)\b", Any)]
@@ -123,7 +123,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^\s*(term|half[\s-]?term|terms|season|unit|block|stage|section|level|module|part|set|band|book|year|grade|month|quarter|semester|trimester|group)\s*(name|no\.?|number)?\s*$", Any)]
     private static partial Regex SectionHeader();
 
-    [GeneratedRegex(@"\b(notes?|comments?|remarks?|resources?|materials?|texts?|books?|readers?|sentences?|captions?|dictation|hand\s?writing|formation|stor(y|ies)|homework|games?|activit(y|ies)|who|teacher|adult|room|reminders?|links?|assess\w*|outcome|thoughts)\b", Any)]
+    [GeneratedRegex(@"\b(notes?|comments?|remarks?|resources?|materials?|texts?|books?|readers?|sentences?|captions?|dictation|hand\s?writing|formation|stor(y|ies)|homework|games?|activit(y|ies)|who|teacher|adult|room|reminders?|links?|assess\w*|outcome|thoughts|skills?|types?|kinds?|categor(y|ies)|aims?)\b", Any)]
     private static partial Regex NotesHeader();
 
     [GeneratedRegex(@"\b(suffix(es)?|endings?|morpholog\w*|inflections?)\b", Any)]

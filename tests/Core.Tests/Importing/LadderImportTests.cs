@@ -1,0 +1,139 @@
+using BoldLadder.Core.Importing;
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Sounds;
+using BoldLadder.Core.Words;
+
+namespace BoldLadder.Core.Tests.Importing;
+
+public class LadderImportTests
+{
+    private static readonly CorrespondenceTable Table = CorrespondenceTable.Parse(World.Text("lexicon/correspondences.tsv"));
+    private static readonly SchoolWords Words = new(World.Lexicon, Accent.SouthernBritish);
+    private static readonly LadderImport Import = new(Table, Words, new SpellingShares(Words, Table));
+
+    [Theory]
+    [InlineData("sh", "sh:sh")]
+    [InlineData("SH", "sh:sh")]
+    [InlineData("sh (ship)", "sh:sh")]
+    [InlineData("/sh/", "sh:sh")]
+    [InlineData("sh /ʃ/", "sh:sh")]
+    [InlineData("a-e", "a_e:ai")]
+    [InlineData("a_e", "a_e:ai")]
+    [InlineData("a–e", "a_e:ai")]
+    [InlineData("a...e", "a_e:ai")]
+    [InlineData("a e (split)", "a_e:ai")]
+    [InlineData("-ed", "-ed")]
+    [InlineData("ed (jumped)", "-ed")]
+    [InlineData("ear as in hear", "ear:ear")]
+    [InlineData("ear as in bear", "ear:air")]
+    [InlineData("y (at the end: happy)", "y:ee")]
+    [InlineData("c (soft)", "c:s")]
+    [InlineData("soft g", "g:j")]
+    [InlineData("long oo", "oo:oo")]
+    [InlineData("oo (short)", "oo:uu")]
+    [InlineData("ss/ll/ff", "ss:s ll:l ff:f")]
+    [InlineData("th (both)", "th:th th:dh")]
+    [InlineData("th (thin, this)", "th:th th:dh")]
+    [InlineData("oo /uː/", "oo:oo")]
+    [InlineData("ow (cow)", "ow:ow")]
+    [InlineData("ow /oa/", "ow:oa")]
+    [InlineData("long a: ai, ay", "ai:ai ay:ai")]
+    [InlineData("nk", "n:ng")]
+    [InlineData("Aa", "a:a")]
+    [InlineData("“igh” as in “night”", "igh:igh")]
+    [InlineData("two-syllable words", "twoSyllables")]
+    [InlineData("CVCC words", "pairAtEnd")]
+    [InlineData("suffix -ing", "-ing")]
+    [InlineData("st- (stop)", "&s:s t:t")]
+    [InlineData("-y (windy)", "-y")]
+    [InlineData("-y (happy)", "y:ee")]
+    [InlineData("g before e, i and y: giant", "g:j")]
+    public void However_a_part_is_written_it_is_read(string cell, string gives) => Assert.Equal(gives, string.Join(' ', Read(cell).Rungs.SelectMany(x => x.Rung.Adds).Select(Written)));
+
+    [Theory]
+    [InlineData("ow", "oa", "ow")]
+    [InlineData("th", "th,dh", "th", "dh")]
+    [InlineData("oo", "oo,uu", "oo", "uu")]
+    [InlineData("sh (chip)", "sh")]
+    public void What_a_cell_does_not_say_is_asked_and_nothing_is_taken(string cell, params string[] choices)
+    {
+        var read = Read(cell);
+        var doubt = Assert.Single(read.Doubts);
+        Assert.Equal(choices, doubt.Choices.Select(x => x.Key));
+        Assert.Null(doubt.Answer);
+        Assert.Empty(read.Rungs.SelectMany(x => x.Rung.Adds));
+    }
+
+    [Fact]
+    public void A_spelling_met_again_is_its_other_sound_where_that_is_plain_and_asked_where_it_is_not()
+    {
+        Assert.Equal("c:k a:a t:t c:s", Teaches(Read("c", "a", "t", "c")));
+        Assert.Equal("ea:ee oa:oa ea:e", Teaches(Read("ea", "oa", "ea")));
+        var again = Assert.Single(Read("y", "a", "t", "y").Doubts);
+        Assert.Contains(again.Choices, x => x.Key == DoubtChoice.Again);
+    }
+
+    [Fact]
+    public void Letters_met_before_and_written_together_are_gone_over()
+    {
+        var read = Read("s", "a", "c", "s a c");
+        Assert.Equal(RungKind.Consolidation, read.Rungs[^1].Rung.Kind);
+        Assert.Equal(4, read.Rungs.Count);
+    }
+
+    [Fact]
+    public void An_answer_settles_every_spelling_that_the_same_was_asked_of()
+    {
+        var sheet = Sheet.Of("Plan", new[] { "u-e", "ue", "ew" }.Select(x => (IReadOnlyList<string>)[x]));
+        var read = Import.Read([sheet], 0, new Dictionary<int, ColumnRole>(), new Dictionary<string, string> { ["long-u"] = "oo" });
+        Assert.Equal("u_e:oo ue:oo ew:oo", Teaches(read));
+        Assert.Single(read.Doubts);
+    }
+
+    [Fact]
+    public void Shapes_of_word_grow_along_an_imported_ladder()
+    {
+        var lines = "s a t p i n m d g o c k ck e u r h b f l j v w x y z sh ch th ng ai ee igh oa ar or ur oi ear air".Split(' ');
+        var ladder = Read(lines).Ladder!;
+        var shapes = ladder.Sections.Select(x => x.Shape).ToList();
+        Assert.Equal(shapes.OrderBy(x => x.Boxes).ThenBy(x => x.Together), shapes);
+        Assert.Equal(3, shapes[0].Boxes);
+    }
+
+    [Fact]
+    public void An_import_never_yields_a_part_that_its_cell_does_not_support()
+    {
+        string[] pool =
+        [
+            "s", "a", "t", "sh (ship)", "th", "ow", "oo (moon)", "a-e", "ck, k", "ss/ll", "-ed", "the, to", "I", "Review", "Half term", "bl cl", "two syllables", "ea as in head", "/ee/ ea, ey",
+            "long a: ai ay", "tion", "12", "", "Week 4", "Autumn 2", "Some notes about the class", "ai\nrain, tail", "qu", "x", "y", "igh night", "are", "c (soft)", "er", "ue (blue)", "Tricky words: was, said", "?", "sh - ship, shop",
+        ];
+        var dice = new Random(20261125);
+        for (var turn = 0; turn < 250; turn++)
+        {
+            var (rows, columns) = (dice.Next(1, 14), dice.Next(1, 6));
+            var sheet = Sheet.Of("Plan", Enumerable.Range(0, rows).Select(_ => (IReadOnlyList<string>)[.. Enumerable.Range(0, columns).Select(_ => pool[dice.Next(pool.Length)])]));
+            var read = Import.Read([sheet], 0, new Dictionary<int, ColumnRole>(), new Dictionary<string, string>());
+            foreach (var rung in read.Rungs)
+            {
+                var stands = string.Join('\n', rung.Sources.Select(x => x.Text)).ToLowerInvariant();
+                Assert.All(rung.Rung.Adds.Where(x => x.Structure is null), x => Assert.True(Letters(x).All(l => stands.Contains(l, StringComparison.Ordinal)), $"{x.Label} out of: {stands}"));
+                Assert.All(rung.Rung.TrickyWords, x => Assert.Contains(x.ToLowerInvariant(), stands, StringComparison.Ordinal));
+                Assert.Equal(rung.Rung.Adds.Count, rung.Rung.Adds.Distinct().Count());
+            }
+
+            // What is taught is taught once.
+            var taught = read.Rungs.SelectMany(x => x.Rung.Adds).ToList();
+            Assert.Equal(taught.Count, taught.Distinct().Count());
+            Assert.Null(read.Problem);
+        }
+    }
+
+    private static IEnumerable<string> Letters(Teachable thing) => thing.Correspondence is { } part ? part.Grapheme.Text.Split('_') : thing.Ending is { } ending ? [ending] : [thing.Run!.Letters];
+
+    private static string Teaches(ImportedLadder read) => string.Join(' ', read.Rungs.SelectMany(x => x.Rung.Adds).Select(Written));
+
+    private static string Written(Teachable thing) => thing.Kind switch { TeachableKind.Ending => thing.Label, TeachableKind.Cluster => "&" + thing.Key, _ => thing.Key };
+
+    private static ImportedLadder Read(params string[] lines) => Import.Read([Sheet.Of("Plan", lines.Select(x => (IReadOnlyList<string>)[x]))], 0, new Dictionary<int, ColumnRole>(), new Dictionary<string, string>());
+}
