@@ -80,6 +80,7 @@ LadderRoutes.Map(school);
 NeedsRoutes.Map(school);
 ConventionsRoutes.Map(school);
 YearRoutes.Map(school);
+PartRoutes.Map(school);
 GroupRoutes.Map(school);
 ImportRoutes.Map(school);
 DemoRoutes.Map(app);

@@ -38,6 +38,28 @@ test('a rung moves by key, by button and by number; figures follow and undo take
   await expect(page.locator('.rung-row.chosen > span').first()).toHaveText(String(start));
 });
 
+test('nobody types a spelling with its sound: letters offer their sounds and a word its parts, by keys alone', async ({ teacher, page }) => {
+  await teacher.open();
+  await teacher.openLadder();
+  await page.locator('[data-rung="sh-sh"]').click();
+  await teacher.dock().getByRole('button', { name: 'edit' }).click();
+  const picker = page.getByRole('combobox', { name: 'Spellings with their sounds' });
+  await picker.fill('ow');
+  await expect(page.getByRole('option')).toContainText([/everyday words/, /ow as in cow/]);
+  await picker.press('ArrowDown');
+  await picker.press('Enter');
+  await expect(page.locator('.picked li')).toHaveText([/sh/, /ow.*as in cow/]);
+  await picker.fill('snow');
+  await expect(page.getByRole('option').filter({ hasText: 'ow as in' })).toHaveCount(1);
+  await expect(page.getByRole('option')).toHaveCount(3);
+  await picker.fill('-ing');
+  await expect(page.getByRole('option').first()).toContainText('-ing');
+  await picker.press('Escape');
+  await expect(picker).toHaveValue('');
+  await picker.press('Backspace');
+  await expect(page.locator('.picked li')).toHaveCount(1);
+});
+
 test('a rung is added, edited and removed, and a wrong one says which field', async ({ teacher, page }) => {
   await teacher.open();
   await teacher.openLadder();
@@ -45,10 +67,13 @@ test('a rung is added, edited and removed, and a wrong one says which field', as
   await page.locator('[data-rung="sh-sh"]').click();
   await teacher.dock().getByRole('button', { name: 'add above' }).click();
   teacher.expected.add(400);
-  await page.getByLabel('Spellings with their sounds').fill('oe');
   await page.getByRole('button', { name: 'Add the rung' }).click();
-  await expect(page.locator('.form-problem')).toContainText('ea:ee');
-  await page.getByLabel('Spellings with their sounds').fill('oe:oa');
+  await expect(page.locator('.form-problem')).toContainText('a spelling with its sound');
+  const picker = page.getByRole('combobox', { name: 'Spellings with their sounds' });
+  await picker.fill('oe');
+  await expect(page.getByRole('option').first()).toContainText('oe as in');
+  await picker.press('Enter');
+  await expect(page.locator('.picked')).toContainText('oe as in');
   await page.getByRole('button', { name: 'Add the rung' }).click();
   await expect(page.locator('.rung-row')).toHaveCount(rungs + 1);
   await page.locator('[data-rung^="rung-"]').click();

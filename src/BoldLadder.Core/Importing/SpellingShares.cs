@@ -65,6 +65,6 @@ public sealed class SpellingShares
     // one of those that hold sentences together.
     private static int Shows(LexiconWord word, Correspondence part) =>
         (word.Key == part.Sound.Example ? -200 : 0) + (word.Familiarity == Familiarity.AtFourOrFive ? 0 : 40) + (Math.Abs(word.Key.Length - 3) * 10)
-        + (word.Rank < Glue ? 30 : Math.Min(30, word.Rank / 400)) + (word.Key.StartsWith(part.Grapheme.LeadingLetters, StringComparison.Ordinal) ? 0 : 4)
+        + (word.Rank < Glue ? 30 : Math.Min(30, word.Rank / 400)) + (part.Grapheme.IsSplit || word.Key.StartsWith(part.Grapheme.LeadingLetters, StringComparison.Ordinal) ? 0 : 4)
         + (word.Ended is null ? 0 : 20) + (char.IsUpper(word.Spelling[0]) ? 60 : 0) + (word.Spelling.Contains('\'', StringComparison.Ordinal) ? 200 : 0);
 }

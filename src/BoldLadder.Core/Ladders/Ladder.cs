@@ -115,7 +115,7 @@ public sealed class Ladder
 
         if (rung.Kind == RungKind.Teach && !rung.AddsParts && rung.TrickyWords.Count == 0)
         {
-            yield return new LadderProblem("adds", "Say what the rung adds: a correspondence such as ea:ee, a tricky word, an ending or a structure.");
+            yield return new LadderProblem("adds", "Say what the rung adds: a spelling with its sound, a tricky word, an ending or a shape of word.");
         }
 
         if (rung.Adds.GroupBy(x => x.Kind).Any(x => x.Count() > MostOfAKind) || rung.TrickyWords.Count > MostOfAKind)

@@ -1827,6 +1827,55 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/schools/{schoolId}/parts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The parts that typed letters, a word or an ending may mean, each with a word that shows it. */
+        get: {
+            parameters: {
+                query?: {
+                    text?: string;
+                };
+                header?: never;
+                path: {
+                    schoolId: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PartChoiceView"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/schools/{schoolId}/groups": {
         parameters: {
             query?: never;
@@ -3489,6 +3538,14 @@ export interface components {
              */
             count: number;
         };
+        PartChoiceView: {
+            kind: components["schemas"]["TeachableKind"];
+            key: string;
+            label: string;
+            example: string;
+            /** Format: int32 */
+            words: number;
+        };
         PartView: {
             part: components["schemas"]["LessonPart"];
             /** Format: int32 */
@@ -3951,6 +4008,7 @@ export type OwnWordView = components['schemas']['OwnWordView'];
 export type OwnWordsView = components['schemas']['OwnWordsView'];
 export type PairView = components['schemas']['PairView'];
 export type PairsRequest = components['schemas']['PairsRequest'];
+export type PartChoiceView = components['schemas']['PartChoiceView'];
 export type PartView = components['schemas']['PartView'];
 export type PieceView = components['schemas']['PieceView'];
 export type PlaceEvidence = components['schemas']['PlaceEvidence'];

@@ -1,6 +1,8 @@
 import { useTerms } from '../api/useTerms';
 import { Button, Form } from 'react-bootstrap';
+import { useState } from 'react';
 import { useForm } from 'react-hook-form';
+import { PartPicker } from '../word/PartPicker';
 import { Problem } from '../api/client';
 import type { RungDocument, RungKind, TeachableDocument, TeachableKind } from '../api/schema';
 import type { useLadder } from './useLadder';
@@ -11,9 +13,8 @@ export interface Draft {
   add?: { sectionId: string; at: number };
   id: string;
   kind: RungKind;
-  correspondences: string;
+  parts: TeachableDocument[];
   trickyWords: string;
-  endings: string;
   structures: string[];
   rimeUnits: string;
   clusters: string;
@@ -49,11 +50,8 @@ const things = (kind: TeachableKind, keys: string[]): TeachableDocument[] =>
 
 export const draftOf = (x: RungDocument): Draft => ({
   ...x,
-  correspondences: keysOf(x, 'correspondence').join(' '),
+  parts: x.adds.filter((a) => a.kind === 'correspondence' || a.kind === 'ending'),
   trickyWords: x.trickyWords.join(' '),
-  endings: keysOf(x, 'ending')
-    .map((e) => `-${e}`)
-    .join(' '),
   structures: keysOf(x, 'structure'),
   rimeUnits: keysOf(x, 'rimeUnit').join(', '),
   clusters: keysOf(x, 'cluster').join(', '),
@@ -62,9 +60,8 @@ export const draftOf = (x: RungDocument): Draft => ({
 export const emptyDraft = (): Draft => ({
   id: `rung-${crypto.randomUUID()}`,
   kind: 'teach',
-  correspondences: '',
+  parts: [],
   trickyWords: '',
-  endings: '',
   structures: [],
   rimeUnits: '',
   clusters: '',
@@ -85,19 +82,16 @@ interface Props {
 export function RungForm({ draft, edit, onDone }: Props) {
   const terms = useTerms();
   const form = useForm<Draft>({ defaultValues: draft });
+  const [parts, setParts] = useState(draft.parts);
   const problem = edit.error instanceof Problem ? edit.error : undefined;
   const save = form.handleSubmit((x) => {
     const rung: RungDocument = {
       id: draft.id,
       kind: x.kind,
       adds: [
-        ...things('correspondence', words(x.correspondences)),
+        ...parts,
         ...things('rimeUnit', runs(x.rimeUnits)),
         ...things('cluster', runs(x.clusters)),
-        ...things(
-          'ending',
-          words(x.endings).map((e) => e.replace(/^-/, '')),
-        ),
         ...things('structure', x.structures),
       ],
       trickyWords: words(x.trickyWords),
@@ -119,15 +113,12 @@ export function RungForm({ draft, edit, onDone }: Props) {
           {problem.message}
         </p>
       )}
-      <Form.Group controlId="correspondences">
-        <Form.Label>Spellings with their sounds</Form.Label>
-        <Form.Control
-          size="sm"
-          {...form.register('correspondences')}
-          placeholder="ea:ee"
-          isInvalid={problem?.field === 'adds'}
-        />
-      </Form.Group>
+      <PartPicker
+        label="Spellings with their sounds, and endings"
+        chosen={parts}
+        onChange={setParts}
+        invalid={problem?.field === 'adds'}
+      />
       <Form.Group controlId="trickyWords">
         <Form.Label>{terms.TrickyWords}</Form.Label>
         <Form.Control
@@ -135,15 +126,6 @@ export function RungForm({ draft, edit, onDone }: Props) {
           {...form.register('trickyWords')}
           placeholder="was you"
           isInvalid={problem?.field === 'trickyWords'}
-        />
-      </Form.Group>
-      <Form.Group controlId="endings">
-        <Form.Label>Endings</Form.Label>
-        <Form.Control
-          size="sm"
-          {...form.register('endings')}
-          placeholder="-ing"
-          isInvalid={problem?.field === 'adds'}
         />
       </Form.Group>
       <fieldset>
