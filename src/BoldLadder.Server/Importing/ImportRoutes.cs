@@ -52,6 +52,16 @@ public static class ImportRoutes
         }
 
         var school = await rooms.School(scope.School, null, cancel);
+        if (LadderFiles.Read(sheets, !IsWorkbook(request), out var broken) is { } whole)
+        {
+            return TypedResults.Ok(View(OfFile(whole, sheets[0]), sheets, 0, books.For(school.Accent), school, rooms, shipped));
+        }
+
+        if (broken is not null)
+        {
+            return Problems.Bad("file", broken);
+        }
+
         var memory = ImportsDocument.Read(await db.Schools.AsNoTracking().Where(x => x.Id == scope.School).Select(x => x.Imports).SingleAsync(cancel));
         var shares = books.For(school.Accent);
         var import = new LadderImport(shipped.Correspondences, new SchoolWords(shipped.Lexicon, school.Accent, school.OwnWords), shares);
@@ -75,6 +85,14 @@ public static class ImportRoutes
 
         return TypedResults.Ok(View(imported, sheets, at, shares, school, rooms, shipped));
     }
+
+    private static bool IsWorkbook(ImportRequest request) => request.File?.StartsWith("UEs", StringComparison.Ordinal) == true;
+
+    // A ladder that was sent out from here comes back as it is: nothing is asked.
+    private static ImportedLadder OfFile(Ladder ladder, Sheet sheet) => new(
+        ladder.Name, sheet.Name, ladder,
+        [.. ladder.Rungs.Select(x => new ImportedRung(x, [.. sheet.Cells.Where(c => c.Column == 7 && sheet.Cells.Any(i => i.Row == c.Row && i.Column == 5 && i.Text == x.Id)).Select(c => new Source(sheet.Name, c.Address, c.Text))], null, []))],
+        [], [], [], [], "", null);
 
     private static IReadOnlyList<Sheet>? Sheets(ImportRequest request, out ProblemHttpResult? problem)
     {

@@ -3,6 +3,7 @@ using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Mapping;
 using BoldLadder.Core.Words;
 using BoldLadder.Server.Hosting;
+using BoldLadder.Server.Importing;
 using BoldLadder.Server.Storage;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
@@ -32,6 +33,7 @@ public static class LadderRoutes
         school.MapGet("/ladders", All).WithSummary("The school's ladders, with the groups that are taught by each.");
         school.MapPost("/ladders", Add).WithSummary("Add a ladder whole: from a sheet, or from a file. It is published as it is.").ProducesProblem(400);
         var ladder = school.MapGroup("/ladders/{ladderId:guid}");
+        ladder.MapGet("/file", File).WithSummary("The draft as a file that reads back as the same ladder: format csv, xlsx or json.").Produces(200, contentType: "application/octet-stream").ProducesProblem(400).ProducesProblem(404);
         ladder.MapDelete("", Remove).WithSummary("Take back a ladder by which no group is or was taught.").ProducesProblem(400).ProducesProblem(404);
         ladder.MapGet("", Show).WithSummary("The draft of a ladder with all figures, beside a group if one is named.").Produces<LadderView>().ProducesProblem(400).ProducesProblem(404);
         ladder.MapGet("/rungs/{rungId}", Open).WithSummary("A rung with the words behind its figures.").ProducesProblem(400).ProducesProblem(404);
@@ -94,6 +96,24 @@ public static class LadderRoutes
 
         await db.SaveChangesAsync(cancel);
         return TypedResults.Created($"/api/schools/{scope.School}/ladders/{id}", new LadderSummary(id, ladder.Name, []));
+    }
+
+    private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> File(Guid ladderId, string? format, LadderDesks desks, CancellationToken cancel)
+    {
+        var (desk, problem) = await desks.Open(ladderId, null, null, cancel);
+        if (desk is null)
+        {
+            return problem!;
+        }
+
+        var ladder = desk.Draft;
+        return format switch
+        {
+            "csv" => TypedResults.File(LadderFiles.Csv(ladder), "text/csv", "ladder.csv"),
+            "xlsx" => TypedResults.File(LadderFiles.Xlsx(ladder), "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet", "ladder.xlsx"),
+            "json" => TypedResults.File(System.Text.Encoding.UTF8.GetBytes(StoredJson.Write(LadderDocument.Of(ladder))), "application/json", "ladder.json"),
+            _ => Problems.Bad("format", "Say in which form: csv, xlsx or json."),
+        };
     }
 
     private static async Task<Results<NoContent, ProblemHttpResult>> Remove(Guid ladderId, BoldLadderDb db, CancellationToken cancel)

@@ -1,8 +1,8 @@
 using System.Globalization;
 using System.Text;
-using System.Text.RegularExpressions;
 using BoldLadder.Core.Words;
 using BoldLadder.Server.Engine;
+using BoldLadder.Server.Hosting;
 using BoldLadder.Server.Storage;
 using CsvHelper;
 using CsvHelper.Configuration;
@@ -10,7 +10,7 @@ using CsvHelper.Configuration;
 namespace BoldLadder.Server.Words;
 
 /// <summary>A school's own words as CSV (RFC 4180): word, split, familiarity, spoken. Described in docs/formats.md.</summary>
-internal static partial class OwnWordsCsv
+internal static class OwnWordsCsv
 {
     private static readonly string[] Heading = ["word", "split", "familiarity", "spoken"];
 
@@ -118,17 +118,11 @@ internal static partial class OwnWordsCsv
 
     private static CsvConfiguration Settings() => new(CultureInfo.InvariantCulture) { MissingFieldFound = null, NewLine = "\r\n" };
 
-    // A spreadsheet takes a cell that begins so for a formula, and runs it; some cut a cell at a semicolon or a line too.
-    private static string Harmless(string cell) => Formula().Replace(cell, "$1'$2");
-
-    [GeneratedRegex(@"(^|[;,\t\r\n]\s*)([=+\-@\t\r])")]
-    private static partial Regex Formula();
-
     private static void Line(CsvWriter csv, IEnumerable<string> cells)
     {
         foreach (var cell in cells)
         {
-            csv.WriteField(Harmless(cell));
+            csv.WriteField(SafeCell.Guarded(cell));
         }
 
         csv.NextRecord();

@@ -62,6 +62,18 @@ export function LadderStep({ schoolId, setUp, onNext }: Props) {
                     ? 'one group is taught by it'
                     : `${x.groups.length} groups are taught by it`}
               </span>{' '}
+              <span className="files">
+                keep it as{' '}
+                {['xlsx', 'csv', 'json'].map((format) => (
+                  <a
+                    key={format}
+                    href={`/api/schools/${schoolId}/ladders/${x.id}/file?format=${format}`}
+                    download
+                  >
+                    .{format}
+                  </a>
+                ))}
+              </span>{' '}
               {x.groups[0] && <Link to={`/${schoolId}/${x.groups[0]}/ladder`}>Open the ladder</Link>}
               {x.groups.length === 0 && (
                 <Button
