@@ -106,6 +106,19 @@ test('a file that is no sheet is told, and another can be chosen', async ({ teac
   await expect(page.getByRole('button', { name: 'Choose a file' })).toBeVisible();
 });
 
+test('a sheet with dates says how far a group has come', async ({ page }) => {
+  await newSchool(page, 'Poplar Hill School');
+  const dates = 'Date\tSound\n2026-11-16\ts\n2026-11-17\ta\n2026-11-18\tt\n2026-11-24\tp\n2026-11-25\ti';
+  await page.getByLabel('Or paste its cells').fill(dates);
+  await page.getByRole('button', { name: 'Read what I typed' }).click();
+  await page.getByRole('button', { name: 'Keep this ladder' }).click();
+  await page.getByRole('button', { name: 'Go on to the groups' }).click();
+  await page.getByLabel('What it is called').fill('Dippers');
+  await expect(page.getByText('by the dates in your sheet')).toBeVisible();
+  await page.getByRole('button', { name: 'Add the group' }).click();
+  await expect(page.locator('.groups')).toContainText('3 of 5 rungs');
+});
+
 test('a group is ticked rung by rung, renamed, put away and brought back', async ({ page }) => {
   await newSchool(page, 'Maple Court School');
   await page.getByLabel('Or paste its cells').fill('s\na\nt\np');

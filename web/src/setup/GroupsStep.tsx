@@ -5,17 +5,25 @@ import { Link } from 'react-router';
 import { api, need } from '../api/client';
 import type { GroupView, LadderSummary } from '../api/schema';
 import { shown } from '../word/grapheme';
+import type { DatedRung } from './ImportPreview';
 import type { SetUp } from './useSetUp';
+
+export interface Dated {
+  ladderId: string;
+  rungs: DatedRung[];
+}
 
 interface Props {
   schoolId: string;
   setUp: SetUp;
   today: string;
+  /** The days that the sheet gave, when it was brought in just now. */
+  dated?: Dated;
   onNext: () => void;
 }
 
 /** Who the groups are, and what they were taught before they came here. */
-export function GroupsStep({ schoolId, setUp, onNext }: Props) {
+export function GroupsStep({ schoolId, setUp, today, dated, onNext }: Props) {
   const groups = setUp.groups.data ?? [];
   const ladders = setUp.ladders.data ?? [];
   const here = groups.filter((x) => !x.archived);
@@ -42,7 +50,13 @@ export function GroupsStep({ schoolId, setUp, onNext }: Props) {
           first.
         </p>
       ) : (
-        <NewGroup schoolId={schoolId} ladders={ladders} setUp={setUp} first={here.length === 0} />
+        <NewGroup
+          schoolId={schoolId}
+          ladders={ladders}
+          setUp={setUp}
+          first={here.length === 0}
+          taughtBy={dated?.rungs.filter((x) => x.day < today).at(-1)?.rungId}
+        />
       )}
       {here.length > 0 && (
         <p>
@@ -200,13 +214,15 @@ interface NewProps {
   ladders: LadderSummary[];
   setUp: SetUp;
   first: boolean;
+  /** The last rung that the sheet gives a day before today. */
+  taughtBy?: string;
 }
 
 /** A new group: its name, its ladder, and how far it has come. */
-function NewGroup({ schoolId, ladders, setUp, first }: NewProps) {
+function NewGroup({ schoolId, ladders, setUp, first, taughtBy }: NewProps) {
   const [name, setName] = useState('');
   const [chosen, setChosen] = useState('');
-  const [upTo, setUpTo] = useState('');
+  const [upTo, setUpTo] = useState(taughtBy ?? '');
   const [ticked, setTicked] = useState<string[]>();
   const ladderId = ladders.some((x) => x.id === chosen) ? chosen : (ladders.at(-1)?.id ?? '');
   const ladder = useQuery({
@@ -276,6 +292,9 @@ function NewGroup({ schoolId, ladders, setUp, first }: NewProps) {
               </optgroup>
             ))}
           </Form.Select>
+          {taughtBy !== undefined && upTo === taughtBy && (
+            <span className="hint">by the dates in your sheet, up to yesterday</span>
+          )}
           <Button
             size="sm"
             variant="link"

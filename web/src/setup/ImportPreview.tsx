@@ -14,10 +14,17 @@ import { leftOut, roles } from './importing';
 import type { Import } from './useImport';
 import type { SetUp } from './useSetUp';
 
+/** A rung with the day that stands beside it in the sheet. */
+export interface DatedRung {
+  rungId: string;
+  day: string;
+}
+
 interface Props {
   brought: Import;
   setUp: SetUp;
-  onKept: (ladder: LadderSummary) => void;
+  /** Kept, with the rungs that its sheet gives a day each. */
+  onKept: (ladder: LadderSummary, dated: DatedRung[]) => void;
 }
 
 /** What would be made of a sheet: what has to be asked first, then each rung beside the cell it came from. */
@@ -48,7 +55,13 @@ export function ImportPreview({ brought, setUp, onKept }: Props) {
         layout: brought.body?.roles ? { signature: view.signature, roles: brought.body.roles } : undefined,
         answers: Object.fromEntries(answered.map((x) => [x.id, x.answer ?? ''])),
       },
-      { onSuccess: onKept },
+      {
+        onSuccess: (x) =>
+          onKept(
+            x,
+            view.rungs.flatMap((r) => (r.date ? [{ rungId: r.rungId, day: r.date }] : [])),
+          ),
+      },
     );
   return (
     <div className={brought.preview.isPlaceholderData ? 'import old' : 'import'}>

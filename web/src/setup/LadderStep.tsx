@@ -2,7 +2,7 @@ import { useRef, useState, type ClipboardEvent, type DragEvent } from 'react';
 import { Button } from 'react-bootstrap';
 import { Link } from 'react-router';
 import type { LadderSummary } from '../api/schema';
-import { ImportPreview } from './ImportPreview';
+import { ImportPreview, type DatedRung } from './ImportPreview';
 import { useImport, type Import } from './useImport';
 import type { SetUp } from './useSetUp';
 
@@ -10,10 +10,11 @@ interface Props {
   schoolId: string;
   setUp: SetUp;
   onNext: () => void;
+  onDated: (ladderId: string, dated: DatedRung[]) => void;
 }
 
 /** A ladder brought in from what the school keeps; the ladders there are, when there are some. */
-export function LadderStep({ schoolId, setUp, onNext }: Props) {
+export function LadderStep({ schoolId, setUp, onNext, onDated }: Props) {
   const brought = useImport(schoolId);
   const [kept, setKept] = useState<LadderSummary>();
   const ladders = setUp.ladders.data ?? [];
@@ -22,7 +23,8 @@ export function LadderStep({ schoolId, setUp, onNext }: Props) {
       <ImportPreview
         brought={brought}
         setUp={setUp}
-        onKept={(x) => {
+        onKept={(x, dated) => {
+          onDated(x.id, dated);
           brought.clear();
           setKept(x);
         }}

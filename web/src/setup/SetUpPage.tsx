@@ -1,12 +1,12 @@
 import { Link, useNavigate, useParams } from 'react-router';
 import { useQuery } from '@tanstack/react-query';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { api, need } from '../api/client';
 import type { SchoolView } from '../api/schema';
 import { Shell } from '../shell/Shell';
 import { Failure, Waiting } from '../shell/States';
 import { useSchool } from '../api/useSchool';
-import { GroupsStep } from './GroupsStep';
+import { GroupsStep, type Dated } from './GroupsStep';
 import { LadderStep } from './LadderStep';
 import { LessonStep } from './LessonStep';
 import { SchoolStep } from './SchoolStep';
@@ -99,6 +99,7 @@ export function SetUpPage() {
   const group = school.data?.groups.find((x) => !x.archived);
   const strip = useLadderStrip(schoolId, group?.ladderId ?? setUp.ladders.data?.at(-1)?.id, group?.id);
   const ways = useWays(schoolId).view;
+  const [dated, setDated] = useState<Dated>();
   const at = STEPS.findIndex((x) => x.id === step);
   const here = STEPS[at];
   if (school.error) return <Failure sentence={school.error.message} />;
@@ -136,9 +137,22 @@ export function SetUpPage() {
         ))}
       </ol>
       {here.id === 'school' && <SchoolStep school={school.data} setUp={setUp} onNext={onNext} />}
-      {here.id === 'ladder' && <LadderStep schoolId={schoolId} setUp={setUp} onNext={onNext} />}
+      {here.id === 'ladder' && (
+        <LadderStep
+          schoolId={schoolId}
+          setUp={setUp}
+          onNext={onNext}
+          onDated={(ladderId, rungs) => setDated({ ladderId, rungs })}
+        />
+      )}
       {here.id === 'groups' && (
-        <GroupsStep schoolId={schoolId} setUp={setUp} today={school.data.today} onNext={onNext} />
+        <GroupsStep
+          schoolId={schoolId}
+          setUp={setUp}
+          today={school.data.today}
+          dated={dated}
+          onNext={onNext}
+        />
       )}
       {here.id === 'year' && (
         <YearStep key={setUp.year.data.revision} year={setUp.year.data} setUp={setUp} onNext={onNext} />
