@@ -22,7 +22,8 @@ public sealed record PartChoiceView(TeachableKind Kind, string Key, string Label
 /// </summary>
 public static class PartRoutes
 {
-    private const int Longest = 40, Most = 12;
+    // A sound that letters have in fewer than one word of so many is not offered; a word that has it finds it.
+    private const int Longest = 40, Most = 12, Seldom = 60;
 
     public static void Map(RouteGroupBuilder school) =>
         school.MapGet("/parts", Find).WithSummary("The parts that typed letters, a word or an ending may mean, each with a word that shows it.").ProducesProblem(400);
@@ -51,7 +52,8 @@ public static class PartRoutes
         }
 
         var letters = asked is [var vowel, '-' or '.' or ' ' or '_', 'e'] ? $"{vowel}_e" : asked.Trim('-');
-        found.AddRange(shares.Of(letters).Where((x, i) => x.Words > 0 || i == 0).Select(x => Of(x.Correspondence, shares)));
+        var sounds = shares.Of(letters);
+        found.AddRange(sounds.Where((x, i) => x.Words * Seldom > sounds.Sum(s => s.Words) || i == 0).Select(x => Of(x.Correspondence, shares)));
         if (words.Find(asked) is { } word)
         {
             found.AddRange(word.Readings.SelectMany(x => x.Segments).Select(x => Of(x.Correspondence, shares)));
