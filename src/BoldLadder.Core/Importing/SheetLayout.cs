@@ -127,7 +127,16 @@ public sealed class SheetLayout
         var widest = rows.Count == 0 ? 0 : rows.Max(x => x.Count);
         return rows.Take(LastHeaderRow).Where(row => Named(row) is var named && named >= Math.Min(2, widest) && named * 10 >= row.Count * 6
             && row.All(x => x.Text.Length > 1 || x.Text is "#") && !row.Any(x => SheetWords.IsWeek(x.Text))
-            && (widest > 1 || (row == rows[0] && !reader.LooksLikePart(row[0].Text)))).MaxBy(Named);
+            && (widest > 1 || (row == rows[0] && !reader.LooksLikePart(row[0].Text)))).MaxBy(Named) ?? Topped(rows, reader);
+    }
+
+    // A row of plain words over columns of parts heads them, whatever it says: Vowels, Consonants.
+    private static IReadOnlyList<PlacedCell>? Topped(List<IReadOnlyList<PlacedCell>> rows, PartReader reader)
+    {
+        var first = rows.FirstOrDefault(x => x.Count > 1);
+        var below = first is null ? [] : rows.Where(x => x[0].Row > first[0].Row).SelectMany(x => x).Where(x => first.Any(h => h.Column == x.Column)).ToList();
+        return first is not null && below.Count >= 4 && first.All(x => x.Text.Length > 3 && !reader.Read(x.Text).Any(p => p.Kind is not (WrittenKind.Kept or WrittenKind.Word)))
+            && !first.Any(x => SheetWords.IsWeek(x.Text) || SheetWords.IsSection(x.Text) || SheetWords.IsHoliday(x.Text)) && Share([.. below.Select(x => x.Text)], reader.LooksLikePart) >= 0.8 ? first : null;
     }
 
     private static int Named(IReadOnlyList<PlacedCell> row) => row.Count(x => SheetWords.RoleOf(x.Text) is not null || SheetWords.WeekdayOf(x.Text) > 0);
@@ -179,6 +188,12 @@ public sealed class SheetLayout
             var rows = cells.Where(c => c.Column == x.Column && !headers.Contains(c.Row)).Select(c => (Words: PartReader.WordsIn(c.Text), Parts: letters[c.Row].SelectMany(t => reader.Read(t)).ToList()))
                 .Where(r => r.Parts.Count > 0 && r.Words.Count > 0).ToList();
             var shown = rows.Count(r => r.Words.Any(w => r.Parts.Any(p => Holds(w, p.Letters))));
+            // In two rows anything may seem to show anything.
+            if (rows.Count < 3 && SheetWords.RoleOf(x.Heading) is null)
+            {
+                return x with { Role = ColumnRole.Notes };
+            }
+
             if (rows.Count < 3 || shown * 10 >= rows.Count * (SheetWords.RoleOf(x.Heading) is null ? 6 : 3))
             {
                 return x;

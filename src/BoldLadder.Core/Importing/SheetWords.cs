@@ -135,7 +135,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"\b(rimes?|rime\s+units?|(word\s+)?famil(y|ies)|chunks?)\b", Any)]
     private static partial Regex RimeHeader();
 
-    [GeneratedRegex(@"\b(graphemes?|gpcs?|spellings?|letters?|correspondences?|digraphs?|trigraphs?|code|focus|objectives?|content|patterns?|to\s+teach|teach(ing)?|new\s+(learning|sounds?|phonics|this\s+week|today|teaching)|learning|phonics|what\s+we\s+teach|taught\s+today|written|how\s+(it\s+is|it's|we)\s+(spelt|spelled|written|write\s+it))\b", Any)]
+    [GeneratedRegex(@"^\s*new\s*$|\b(graphemes?|gpcs?|spellings?|letters?|correspondences?|digraphs?|trigraphs?|code|focus|objectives?|content|patterns?|to\s+teach|teach(ing)?|new\s+(learning|sounds?|phonics|this\s+week|today|teaching)|learning|phonics|what\s+we\s+teach|taught\s+today|written|how\s+(it\s+is|it's|we)\s+(spelt|spelled|written|write\s+it))\b", Any)]
     private static partial Regex PartHeader();
 
     [GeneratedRegex(@"\b(examples?|e\.?g\.?|key\s?words?|words?|as\s+in|picture|anchor|mnemonic|practice|read|spell|decodable)\b", Any)]
