@@ -13,8 +13,11 @@ public sealed class SheetException(string sentence) : Exception(sentence);
 /// </summary>
 public static class SheetFile
 {
-    /// <summary>Largest file in bytes, and what it may unpack to.</summary>
-    public const int MostBytes = 4 * 1024 * 1024, MostUnpacked = 40 * 1024 * 1024, MostEntries = 500;
+    /// <summary>
+    /// Largest file in bytes, what it may unpack to in all, and what any part of it that is read may: pictures take room,
+    /// an order of teaching does not.
+    /// </summary>
+    public const int MostBytes = 4 * 1024 * 1024, MostUnpacked = 40 * 1024 * 1024, MostRead = 8 * 1024 * 1024, MostEntries = 500;
 
     /// <summary>Longest text of a cell that is read on.</summary>
     public const int LongestCell = 1000;
@@ -63,13 +66,15 @@ public static class SheetFile
 
     internal static string Cut(string text) => text.Length <= LongestCell ? text.Trim() : text[..LongestCell].Trim();
 
+    private static SheetException TooLarge() => new("The workbook unpacks to far more than an order of teaching holds. Copy the sheet with the order into a file of its own.");
+
     private static IReadOnlyList<Sheet> Zipped(byte[] bytes)
     {
         using var stream = new MemoryStream(bytes, writable: false);
         using var zip = new ZipArchive(stream, ZipArchiveMode.Read);
         if (zip.Entries.Count > MostEntries || zip.Entries.Sum(x => x.Length) > MostUnpacked)
         {
-            throw new SheetException("The workbook unpacks to far more than an order of teaching holds. Copy the sheet with the order into a file of its own.");
+            throw TooLarge();
         }
 
         // What the entries say of their size is checked by unpacking them: no more is ever read.
@@ -78,11 +83,12 @@ public static class SheetFile
         foreach (var entry in zip.Entries)
         {
             using var part = entry.Open();
+            var room = entry.FullName.EndsWith(".xml", StringComparison.OrdinalIgnoreCase) ? MostRead : MostUnpacked;
             for (int read; (read = part.Read(buffer)) > 0;)
             {
-                if ((left -= read) < 0)
+                if ((left -= read) < 0 || (room -= read) < 0)
                 {
-                    throw new SheetException("The workbook unpacks to far more than an order of teaching holds. Copy the sheet with the order into a file of its own.");
+                    throw TooLarge();
                 }
             }
         }

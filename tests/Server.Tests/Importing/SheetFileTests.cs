@@ -19,14 +19,16 @@ public class SheetFileTests
     public void An_old_workbook_is_sent_back_to_be_saved_as_a_new_one() =>
         Assert.Contains(".xlsx", Assert.Throws<SheetException>(() => SheetFile.Read("plan.xls", [0xD0, 0xCF, 0x11, 0xE0, 1, 2, 3])).Message, StringComparison.Ordinal);
 
-    [Fact]
-    public void A_workbook_that_unpacks_to_far_more_than_an_order_is_refused()
+    [Theory]
+    [InlineData(60, "xl/media/picture.bin")]
+    [InlineData(9, "xl/worksheets/sheet1.xml")]
+    public void A_workbook_that_unpacks_to_far_more_than_an_order_is_refused(int megabytes, string entry)
     {
         using var stream = new MemoryStream();
         using (var zip = new ZipArchive(stream, ZipArchiveMode.Create, true))
         {
-            using var part = zip.CreateEntry("xl/worksheets/sheet1.xml", CompressionLevel.SmallestSize).Open();
-            for (var i = 0; i < 60; i++)
+            using var part = zip.CreateEntry(entry, CompressionLevel.SmallestSize).Open();
+            for (var i = 0; i < megabytes; i++)
             {
                 part.Write(new byte[1024 * 1024]);
             }
