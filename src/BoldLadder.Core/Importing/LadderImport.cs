@@ -10,7 +10,7 @@ namespace BoldLadder.Core.Importing;
 /// </summary>
 public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, SpellingShares shares)
 {
-    private const int WeeksASection = 6, RungsASection = 24, LongestNotes = 2000, MostOfAKind = 12;
+    private const int LongestNotes = 2000, MostOfAKind = 12;
 
     private readonly PartReader _reader = new(table, words);
     private readonly SoundChoice _sounds = new(words, shares);
@@ -35,7 +35,7 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
         left.AddRange(reading.LeftOut);
         var state = new Settling(answers, left);
         var rungs = Days(reading.Rungs).SelectMany(x => Rungs(x, state)).ToList();
-        var sections = Sections(reading.Rungs.Count == 0 ? [] : rungs);
+        var sections = ImportedSections.Of(rungs);
         var name = reading.Title.Length > 0 ? reading.Title : layout.Columns is [{ Heading.Length: > 8 } only] ? only.Heading : sheet.Name;
         string? problem = null;
         if (Ladder.TryCreate(name.Length > 100 ? name[..100] : name, sections, out var ladder, out var problems))
@@ -74,8 +74,6 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
 
         public HashSet<string> Ids { get; } = [];
     }
-
-    private sealed record Placed(ImportedRung Imported, string Section, string Week);
 
     // A cell of letters that were all met before is one lesson that goes over them, however many they are.
     private static List<WrittenRung> GoneOver(List<WrittenRung> rungs)
@@ -123,7 +121,7 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
         return made;
     }
 
-    private IEnumerable<Placed> Rungs(WrittenRung written, Settling state)
+    private IEnumerable<PlacedRung> Rungs(WrittenRung written, Settling state)
     {
         var (adds, notes, doubts, again) = (new List<Teachable>(), new List<string>(), new List<string>(), new List<string>());
         var (tricky, kind) = (new List<string>(), RungKind.Teach);
@@ -217,7 +215,7 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
                 Adds = [.. adds.Skip(from).Take(MostOfAKind)], TrickyWords = [.. tricky.Skip(from).Take(MostOfAKind)],
                 Keyword = first ? keyword : "", Notes = first ? text : "", Days = written.Days,
             };
-            yield return new Placed(new ImportedRung(rung, written.Sources, written.Date, first ? doubts : []), written.Section, written.Week);
+            yield return new PlacedRung(new ImportedRung(rung, written.Sources, written.Date, first ? doubts : []), written.Section, written.Week);
             first = false;
         }
     }
@@ -374,69 +372,5 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
         }
 
         return made;
-    }
-
-    // Terms and units are sections; weeks alone are taken together by sixes, and rungs alone by the dozen or two.
-    private static List<Section> Sections(List<Placed> rungs)
-    {
-        var named = new List<(string Name, List<Placed> Rungs)>();
-        foreach (var rung in rungs)
-        {
-            if (named.Count == 0 || named[^1].Name != rung.Section)
-            {
-                named.Add((rung.Section, []));
-            }
-
-            named[^1].Rungs.Add(rung);
-        }
-
-        var parts = named.SelectMany(x => x.Name.Length > 0 ? [x] : ByWeeks(x.Rungs)).ToList();
-        var shapes = Shapes([.. parts.Select(x => x.Rungs)]);
-        return [.. parts.Select((x, i) => new Section($"section-{i + 1}", x.Name.Length > 100 ? x.Name[..100] : x.Name, shapes[i], [.. x.Rungs.Select(r => r.Imported.Rung)]))];
-    }
-
-    private static IEnumerable<(string Name, List<Placed> Rungs)> ByWeeks(List<Placed> rungs)
-    {
-        var weeks = new List<(string Week, List<Placed> Rungs)>();
-        foreach (var rung in rungs)
-        {
-            if (weeks.Count == 0 || (rung.Week.Length > 0 && weeks[^1].Week != rung.Week))
-            {
-                weeks.Add((rung.Week, []));
-            }
-
-            weeks[^1].Rungs.Add(rung);
-        }
-
-        string[] ordinals = ["First", "Second", "Third", "Fourth", "Fifth", "Sixth", "Seventh", "Eighth", "Ninth", "Tenth"];
-        return weeks.Count > 1
-            ? weeks.Chunk(WeeksASection).Select(x => (x.Length == 1 ? x[0].Week : $"{(x[0].Week.Length > 0 ? x[0].Week : "Start")} to {x[^1].Week.ToLowerInvariant()}", x.SelectMany(w => w.Rungs).ToList()))
-            : rungs.Count <= RungsASection + 6 ? [("All rungs", rungs)]
-            : rungs.Chunk(RungsASection).Select((x, i) => (i < ordinals.Length ? $"{ordinals[i]} part" : $"Part {i + 1}", x.ToList()));
-    }
-
-    /// <summary>Shapes of word that grow along the ladder: with its rungs for them where it has any, else with the way gone.</summary>
-    private static List<WordShape> Shapes(IReadOnlyList<IReadOnlyList<Placed>> sections)
-    {
-        var all = sections.SelectMany(x => x).Select(x => x.Imported.Rung).ToList();
-        bool Pairs(Rung x) => x.Adds.Any(a => a.Structure is TaughtStructure.PairAtEnd or TaughtStructure.PairAtStart || a is { Kind: TeachableKind.Cluster, Run.Parts.Count: 2 });
-        bool Threes(Rung x) => x.Adds.Any(a => a.Structure is TaughtStructure.ThreeTogether || a is { Kind: TeachableKind.Cluster, Run.Parts.Count: 3 });
-        bool Twos(Rung x) => x.Adds.Any(a => a.Structure is TaughtStructure.TwoSyllables);
-        var (gatesPairs, gatesTwos) = (all.Any(x => Pairs(x) || Threes(x)), all.Any(Twos));
-        var (shapes, met, seen) = (new List<WordShape>(), new List<Rung>(), 0);
-
-        // A ladder that begins with single letters is for beginners: its first words are the shortest.
-        var beginners = all.SelectMany(x => x.Correspondences).Take(4).All(x => x.Grapheme.Kind == GraphemeKind.Single);
-        foreach (var section in sections)
-        {
-            var way = all.Count == 0 ? 0 : (seen + (section.Count / 2.0)) / all.Count;
-            met.AddRange(section.Select(x => x.Imported.Rung));
-            seen += section.Count;
-            var together = gatesPairs ? (met.Any(Threes) ? 3 : met.Any(Pairs) ? 2 : 1) : way < 0.35 ? 1 : way < 0.7 ? 2 : 3;
-            var syllables = gatesTwos ? (met.Any(x => x.Adds.Any(a => a.Structure is TaughtStructure.ThreeSyllables)) ? 3 : met.Any(Twos) ? 2 : 1) : way < 0.5 ? 1 : way < 0.85 ? 2 : 3;
-            shapes.Add(shapes.Count == 0 && beginners ? WordShape.First : new WordShape((way < 0.25 ? 3 : 4) + (together > 1 ? 1 : 0) + (syllables > 1 ? 2 : 0), together, syllables));
-        }
-
-        return shapes;
     }
 }

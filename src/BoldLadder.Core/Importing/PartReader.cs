@@ -1,7 +1,7 @@
-using System.Text.RegularExpressions;
 using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Sounds;
 using BoldLadder.Core.Words;
+using static BoldLadder.Core.Importing.PartPatterns;
 
 namespace BoldLadder.Core.Importing;
 
@@ -10,23 +10,14 @@ namespace BoldLadder.Core.Importing;
 /// <i>y (at the end: happy)</i>, <i>ss/ll/ff</i>, <c>-ed</c>) and keeps what it says of the sound; the sound itself is
 /// settled by <see cref="SoundChoice"/>, since that depends on what was taught before.
 /// </summary>
-public sealed partial class PartReader(CorrespondenceTable table, SchoolWords words)
+public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
 {
+    private readonly TokenReader _token = new(table, words);
+
     private const int LongestCell = 600, MostTokens = 14;
 
-    /// <summary>Letters that make a grapheme of English now and then, and more often two: taken as two unless a word beside them says otherwise.</summary>
-    private const int RareCost = 3;
-
-    /// <summary>Words commoner than the first stand in sentences rather than in talk of letters; tricky words are commoner than the second, or such as children know.</summary>
-    private const int Talk = 300, Learnt = 2000;
-
-    private static readonly HashSet<string> Unsupported =
-    [
-        "tion", "sion", "ssion", "cian", "ture", "sure", "tious", "cious", "tial", "cial", "ous", "ious", "ful", "less", "ness", "ment", "able", "ible", "ation", "ity",
-        "un", "re", "dis", "mis", "pre", "sub", "ish", "en", "ist", "ence", "ance",
-    ];
-
-    private static readonly HashSet<string> AsSuffixOnly = ["un", "re", "dis", "mis", "pre", "sub", "ish", "en", "ist", "sure", "able"];
+    /// <summary>Words commoner than this stand in sentences rather than in talk of letters.</summary>
+    private const int Talk = 300;
 
     /// <summary>Reads one line of a cell whose column holds parts.</summary>
     /// <param name="column">What the column holds, which decides letters that may be several things.</param>
@@ -80,7 +71,7 @@ public sealed partial class PartReader(CorrespondenceTable table, SchoolWords wo
         var folded = new List<WrittenPart>();
         foreach (var part in parts)
         {
-            if (part.Kind == WrittenKind.Word && folded.Count > 0 && folded[^1] is { Kind: WrittenKind.Grapheme, Words.Count: > 0 } last && Shows(part.Letters, last.Letters))
+            if (part.Kind == WrittenKind.Word && folded.Count > 0 && folded[^1] is { Kind: WrittenKind.Grapheme, Words.Count: > 0 } last && _token.Shows(part.Letters, last.Letters))
             {
                 folded[^1] = last with { Words = [.. last.Words, part.Letters] };
             }
@@ -102,7 +93,7 @@ public sealed partial class PartReader(CorrespondenceTable table, SchoolWords wo
         }
 
         var words = parts[^1].Words;
-        return parts.ConvertAll(x => x with { Words = [.. words.Where(w => Segments(w).Any(s => s.Grapheme.Text == x.Letters))] });
+        return parts.ConvertAll(x => x with { Words = [.. words.Where(w => _token.Segments(w).Any(s => s.Grapheme.Text == x.Letters))] });
     }
 
     // A word that may be letters too is one where words stand before it, and letters where letters do.
@@ -111,7 +102,7 @@ public sealed partial class PartReader(CorrespondenceTable table, SchoolWords wo
         for (var i = 0; i < parts.Count; i++)
         {
             // Among rimes a word is one too: old, ind.
-            if (parts[i].Kind == WrittenKind.Word && parts.Any(x => x.Kind == WrittenKind.RimeUnit) && IsVowel(parts[i].Letters[0]))
+            if (parts[i].Kind == WrittenKind.Word && parts.Any(x => x.Kind == WrittenKind.RimeUnit) && TokenReader.IsVowel(parts[i].Letters[0]))
             {
                 parts[i] = parts[i] with { Kind = WrittenKind.RimeUnit };
             }
@@ -200,7 +191,7 @@ public sealed partial class PartReader(CorrespondenceTable table, SchoolWords wo
         {
             // What is quoted is the letters themselves, or the word that shows them.
             var quoted = x.Groups["in"].Value.Trim();
-            if (quoted.Length <= 4 && Known(quoted.ToLowerInvariant()) && !IsWord(quoted))
+            if (quoted.Length <= 4 && _token.Known(quoted.ToLowerInvariant()) && !_token.IsWord(quoted))
             {
                 return $" {quoted} ";
             }
@@ -219,19 +210,19 @@ public sealed partial class PartReader(CorrespondenceTable table, SchoolWords wo
         var cleaned = Spaces().Replace(Noise().Replace(main, " "), " ").Trim(' ', ':', '-' == main.Trim().FirstOrDefault() ? ':' : '-', '"');
 
         // A word that is only noise beside letters is itself when it stands alone: the, end, at.
-        main = cleaned.Length == 0 && IsWord(main.Trim()) && sounds.Count + named.Count == 0 ? main.Trim() : cleaned;
+        main = cleaned.Length == 0 && _token.IsWord(main.Trim()) && sounds.Count + named.Count == 0 ? main.Trim() : cleaned;
         if (main.Length == 0)
         {
             // "/sh/" alone: the sound's letters are the part; so are the letters of a sound named by its key.
-            if (sounds.Count == 1 && Known(sounds[0].ToLowerInvariant()))
+            if (sounds.Count == 1 && _token.Known(sounds[0].ToLowerInvariant()))
             {
-                return [One(sounds[0].ToLowerInvariant(), [], named, both, place, asEnding, column)];
+                return [_token.One(sounds[0].ToLowerInvariant(), [], named, both, place, asEnding, column)];
             }
 
             return [.. LettersOfIpa(sounds, named, both, place)];
         }
 
-        if (Split(main, isSplit) is { } split)
+        if (TokenReader.Split(main, isSplit) is { } split)
         {
             return [new WrittenPart(WrittenKind.Grapheme, split, sounds, named, both, place)];
         }
@@ -249,18 +240,18 @@ public sealed partial class PartReader(CorrespondenceTable table, SchoolWords wo
 
         if (tokens.Length == 1)
         {
-            return [One(tokens[0], sounds, named, both, place, asEnding, column)];
+            return [_token.One(tokens[0], sounds, named, both, place, asEnding, column)];
         }
 
         // "sh ship shop": letters and the words that show them.
-        if (tokens.Length > 1 && (Split(tokens[0], false) ?? LettersOnly(tokens[0])) is { } letters && Known(letters) && tokens.Skip(1).All(x => IsWord(x) && !Known(x) && Shows(x, letters)))
+        if (tokens.Length > 1 && (TokenReader.Split(tokens[0], false) ?? TokenReader.LettersOnly(tokens[0])) is { } letters && _token.Known(letters) && tokens.Skip(1).All(x => _token.IsWord(x) && !_token.Known(x) && _token.Shows(x, letters)))
         {
-            return [One(tokens[0], sounds, [.. named, .. tokens.Skip(1).Select(x => x.ToLowerInvariant())], both, place, asEnding, column)];
+            return [_token.One(tokens[0], sounds, [.. named, .. tokens.Skip(1).Select(x => x.ToLowerInvariant())], both, place, asEnding, column)];
         }
 
-        if (tokens.Length <= MostTokens && tokens.All(x => LettersOnly(x) is { } t && (Split(x, false) is not null || Known(t) || IsCluster(t) || asEnding || WordForm().IsMatch(x) || Endings.All.Contains(t))))
+        if (tokens.Length <= MostTokens && tokens.All(x => TokenReader.LettersOnly(x) is { } t && (TokenReader.Split(x, false) is not null || _token.Known(t) || _token.IsCluster(t) || asEnding || WordForm().IsMatch(x) || Endings.All.Contains(t))))
         {
-            var read = tokens.Select(x => One(x, sounds, named, both, place, asEnding && x.Length <= 4, column)).ToList();
+            var read = tokens.Select(x => _token.One(x, sounds, named, both, place, asEnding && x.Length <= 4, column)).ToList();
 
             // "Vowel team ea": among letters with no comma between, words are only talk, unless all are such as a class is told.
             var parts = read.Where(x => x.Kind is WrittenKind.Grapheme or WrittenKind.Ending or WrittenKind.Cluster).ToList();
@@ -277,7 +268,7 @@ public sealed partial class PartReader(CorrespondenceTable table, SchoolWords wo
             }
         }
 
-        return tokens.All(x => IsWord(x)) && tokens.Length <= 12 && column == ColumnRole.TrickyWords
+        return tokens.All(x => _token.IsWord(x)) && tokens.Length <= 12 && column == ColumnRole.TrickyWords
             ? [.. tokens.Select(x => WrittenPart.Plain(WrittenKind.Word, x))]
             : [WrittenPart.Plain(WrittenKind.Kept, piece)];
 
@@ -294,7 +285,7 @@ public sealed partial class PartReader(CorrespondenceTable table, SchoolWords wo
                 var shown = WordsIn(left).Where(x => !BothWord().IsMatch(x)).ToList();
 
                 // A word that is mostly talk is the example where nothing else stands: th (the).
-                foreach (var word in shown.Count == 0 && sounds.Count == 0 && !both && IsWord(hint.Trim()) && hint.Trim() is "the" or "at" or "as" or "of" or "and" or "or" or "for" or "way" ? WordsIn(hint) : shown)
+                foreach (var word in shown.Count == 0 && sounds.Count == 0 && !both && _token.IsWord(hint.Trim()) && hint.Trim() is "the" or "at" or "as" or "of" or "and" or "or" or "for" or "way" ? WordsIn(hint) : shown)
                 {
                     // A sound may be named in brackets without slashes: "ea (ee)".
                     if (word.Length <= 3 && words.FindWord(word) is null && Sound.TryParse(word, out _, out _))
@@ -312,194 +303,7 @@ public sealed partial class PartReader(CorrespondenceTable table, SchoolWords wo
 
     private IEnumerable<WrittenPart> LettersOfIpa(List<string> sounds, List<string> named, bool both, WrittenPlace place) => sounds.Count == 0
         ? []
-        : sounds.Select(x => SoundNames.Find(x, "").ToList() is [var only] && Known(only.Key.Split('+')[0])
+        : sounds.Select(x => SoundNames.Find(x, "").ToList() is [var only] && _token.Known(only.Key.Split('+')[0])
             ? new WrittenPart(WrittenKind.Grapheme, only.Key.Split('+')[0], [x], named, both, place)
             : WrittenPart.Plain(WrittenKind.Kept, $"/{x}/"));
-
-    private WrittenPart One(
-        string token, IReadOnlyList<string> sounds, IReadOnlyList<string> named, bool both, WrittenPlace place, bool asEnding, ColumnRole column)
-    {
-        if (Split(token, false) is { } split)
-        {
-            return new WrittenPart(WrittenKind.Grapheme, split, sounds, named, both, place);
-        }
-
-        var last = token.Length > 1 && token[0] is '-' or '–' or '~';
-        var first = token.Length > 1 && token[^1] is '-' or '–';
-        place = last ? WrittenPlace.Last : first ? WrittenPlace.First : place;
-        var text = LettersOnly(token) ?? "";
-        if (text.Length == 0 || text.Length != token.Trim('-', '–', '~', '.', ':', '"', '\'', '*').Length)
-        {
-            return IsWord(token) ? WrittenPart.Plain(WrittenKind.Word, token.ToLowerInvariant()) : WrittenPart.Plain(WrittenKind.Kept, token);
-        }
-
-        if (text.Length == 2 && text[0] == text[1] && char.IsUpper(token[0]) && char.IsLower(token[1]))
-        {
-            text = text[..1];
-        }
-
-        text = text == "q" ? "qu" : text;
-
-        // Several words of which none shows the letters are a remark (ee (double letter e)).
-        named = named.Count > 1 && !named.Any(x => Shows(x, text)) ? [] : named;
-        var part = new WrittenPart(WrittenKind.Grapheme, text, sounds, named, both, place);
-        if (column == ColumnRole.TrickyWords || (token == "I" && sounds.Count + named.Count == 0))
-        {
-            return part with { Kind = token == "I" && column != ColumnRole.TrickyWords ? WrittenKind.Grapheme : WrittenKind.Word, Letters = token == "I" && column != ColumnRole.TrickyWords ? "i" : token, MayBeWord = token == "I" };
-        }
-
-        if ((asEnding || last || text is "ed" or "ing" or "est") && Endings.All.Contains(text) && !NamesNoEnding(text, named, asEnding, last))
-        {
-            return part with { Kind = WrittenKind.Ending };
-        }
-
-        if (Unsupported.Contains(text) && !(AsSuffixOnly.Contains(text) && !asEnding && !last && !first))
-        {
-            return WrittenPart.Plain(WrittenKind.Kept, named.Count > 0 ? $"{token} ({string.Join(", ", named)})" : token) with { IsTaught = true };
-        }
-
-        if (text == "nk")
-        {
-            return part with { Letters = "n", Sounds = ["ng"], Words = [] };
-        }
-
-        var shown = named.Any(x => Segments(x).Any(s => s.Grapheme.Text == text));
-        var usual = table.For(text) is { Count: > 0 } entries && entries[0].Cost < RareCost;
-        if (column == ColumnRole.RimeUnits && text.Length > 1 && IsVowel(text[0]))
-        {
-            return part with { Kind = WrittenKind.RimeUnit };
-        }
-
-        if (shown || sounds.Count > 0 && Known(text))
-        {
-            return part;
-        }
-
-        if ((column == ColumnRole.Clusters || !usual) && IsCluster(text))
-        {
-            return part with { Kind = WrittenKind.Cluster };
-        }
-
-        if (usual)
-        {
-            return part with { MayBeWord = text.Length > 1 ? IsWord(text) : text is "a" or "i" };
-        }
-
-        if (text.Length > 1 && IsWord(token) && words.FindWord(token) is { } word && (word.Everyday || word.Rank < Learnt))
-        {
-            return part with { Kind = WrittenKind.Word, Letters = token == "I" ? token : text };
-        }
-
-        return Known(text) ? part
-            : IsVowel(text[0]) && text.Length is > 1 and <= 5 ? part with { Kind = WrittenKind.RimeUnit }
-            : WrittenPart.Plain(WrittenKind.Kept, token);
-    }
-
-    // "-y (happy)" and "er (sister)" name the letters at the end of a word that no ending made.
-    private bool NamesNoEnding(string text, IReadOnlyList<string> named, bool asEnding, bool last) =>
-        text == "y" && named.Count == 0 && !asEnding ? true : named.Count > 0 ? !asEnding && named.All(x => words.FindWord(x) is { } word && word.Ended?.Taught != Endings.AsTaught(text))
-            : !asEnding && !last && text is not ("ed" or "ing" or "est");
-
-    private static string? Split(string text, bool said)
-    {
-        var match = SplitForm().Match(text.Trim());
-        var between = match.Groups["between"].Value;
-        return match.Success && (said || between.Trim().Length > 0) ? $"{match.Groups["vowel"].Value.ToLowerInvariant()}_e" : null;
-    }
-
-    private bool Known(string text) => table.For(text).Count > 0;
-
-    private bool IsWord(string text) => WordForm().IsMatch(text) && words.FindWord(text) is not null;
-
-    private bool Shows(string word, string letters) => Segments(word).Any(x => x.Grapheme.Text == letters) || word.Contains(letters, StringComparison.OrdinalIgnoreCase);
-
-    private IEnumerable<Correspondence> Segments(string word) => words.Find(word) is { } found ? found.Readings.SelectMany(x => x.Segments).Select(x => x.Correspondence) : [];
-
-    private bool IsCluster(string text) => text.Length is 2 or 3 && text.All(x => !IsVowel(x)) && text[0] != text[1] && !text.Contains('y', StringComparison.Ordinal)
-        && SoundChoice.ClusterOf(text, table) is not null;
-
-    private static bool IsVowel(char letter) => letter is 'a' or 'e' or 'i' or 'o' or 'u';
-
-    private static string? LettersOnly(string text) => string.Concat(text.Where(char.IsAsciiLetter)).ToLowerInvariant() is { Length: > 0 } letters ? letters : null;
-
-    private const RegexOptions Any = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant;
-
-    [GeneratedRegex(@"^\s*([•▪◦*·>✓–-]\s+|\(?\d{1,3}[.):]\s+|\(?[a-z]\)\s+|\d{1,2}\s+(?=\S{1,4}$))")]
-    private static partial Regex Bullet();
-
-    [GeneratedRegex(@"\)\s+(?=[^\s(),]{1,5}\s*\()")]
-    private static partial Regex BracketEnd();
-
-    // What stands beside it in a word is no part of it: g before e, i and y.
-    [GeneratedRegex(@"\b(?:before|after|followed\s+by|next\s+to)\s+(?:an?\s+|the\s+)?(?:letters?\s+)?[a-z](?:\s*(?:,|and|or|&|/)+\s*(?:and\s+|or\s+)?[a-z])*(?![a-z-])", Any)]
-    private static partial Regex Neighbours();
-
-    [GeneratedRegex(@"\b(?:long|short|voiced|unvoiced|hard|soft)\s*(?:and|&|/|\+)\s*(?:long|short|voiced|unvoiced|hard|soft)\b", Any)]
-    private static partial Regex BothManners();
-
-    [GeneratedRegex(@"[\p{So}\p{Cs}]")]
-    private static partial Regex Symbols();
-
-    [GeneratedRegex(@"^\s*(""|')(?<in>[A-Za-z_-]{1,5})(""|')")]
-    private static partial Regex LeadingQuote();
-
-    [GeneratedRegex(@"[a-zː:]*[æɛɪɒɔɑʌʊəɜɝɚʃʒθðŋɡɹʧʤʍː][a-zæɛɪɒɔɑʌʊəɜɝɚʃʒθðŋɡɹʧʤʍː:]*")]
-    private static partial Regex Phonetic();
-
-    [GeneratedRegex(@"\s+")]
-    private static partial Regex Spaces();
-
-    [GeneratedRegex(@"\G\s+(?:and|then)\s+", Any)]
-    private static partial Regex And();
-
-    [GeneratedRegex(@"^\s*(?:(?:the\s+)?(?:sound\s+)?/(?<sound>[^/\s]{1,5})/|(?<long>(?:long|short)\s+[aeiou]{1,2}))\s*(?:sound\s*)?(?:spelt|spelled|written)?\s*(?<mark>[:=–—-])?\s+(?<rest>[^\s(\[].*)$", Any)]
-    private static partial Regex Ahead();
-
-    [GeneratedRegex(@"(?<![^\s(,;:])/\s?(?<in>[^/\s]{1,6})\s?/(?![^\s),;:])")]
-    private static partial Regex Sounded();
-
-    [GeneratedRegex(@"[(\[](?<in>[^()\[\]]*)[)\]]?")]
-    private static partial Regex Brackets();
-
-    [GeneratedRegex(@"[""](?<in>[^""]*)[""]|(?<=\s)'(?<in>[^']+)'")]
-    private static partial Regex Quotes();
-
-    [GeneratedRegex(@"(?<said>\b(?:as\s+in|like\s+in|like|for|in|e\.?g\.?|eg|says?)\b)\s+(?<in>.+)$|\s*(?:=|:|\s[-–—]\s|→|>)\s*(?<in>[A-Za-z' ,]{3,})$", Any)]
-    private static partial Regex AsIn();
-
-    [GeneratedRegex(@"\b(?:long|short)\s+(?:[aeiou]{1,2})(?![a-z])|(?<![a-z])(?:[aeiou]{1,2})\s+(?:long|short)\b|\b(?:soft|hard|voiced|unvoiced|voiceless|noisy|quiet|long|short)\b", Any)]
-    private static partial Regex Manner();
-
-    [GeneratedRegex(@"(?<![-–])\b(?:new|the|sound|sounds|letters?|spelling|spelt|spelled|grapheme|phoneme|digraph|trigraph|split|quadgraph|long|short|soft|hard|voiced|unvoiced|voiceless|noisy|quiet|both|end|ending|endings|suffix|prefix|final|initial|at|saying|making|says|making|plural|doubles?|doubled|alternative|pronunciation|again!?|teach|introduce|intro|start|begin|code|with|cluster|blend|rime|family|(?:vowel|consonant)(?:\s+(?:team|pair|digraph)s?)?|r-controlled|spellings?\s+of|silent(?:\s+[a-z](?![a-z]))?)\b(?!-)|[!?*]", Any)]
-    private static partial Regex Noise();
-
-    [GeneratedRegex(@"\b(?:as|in|like|for|eg|e\.g|at|the|end|start|final|initial|of|a|word|words|sounds?|says|saying|split|digraph|trigraph|letters?|ending|suffix|past|tense|plural|voiced|unvoiced|middle|beginning|new|first|last|spelling|way|ways|and|or|after|before|both|not|only|usually|alternative)\b", Any)]
-    private static partial Regex HintNoise();
-
-    [GeneratedRegex(@"\bsplit\b", Any)]
-    private static partial Regex SplitWord();
-
-    [GeneratedRegex(@"\b(?:endings?|suffix(?:es)?|plurals?|past\s+tense)\b", Any)]
-    private static partial Regex EndingWord();
-
-    [GeneratedRegex(@"\b(?:both|all\s+(?:its\s+)?(?:sounds|ways)|two\s+sounds|2\s+sounds|two\s+ways)\b", Any)]
-    private static partial Regex BothWord();
-
-    [GeneratedRegex(@"\b(?:at\s+the\s+end|end|final|ending|last)\b", Any)]
-    private static partial Regex LastWord();
-
-    [GeneratedRegex(@"\b(?:at\s+the\s+(?:start|beginning)|initial|first)\b", Any)]
-    private static partial Regex FirstWord();
-
-    [GeneratedRegex(@"\bcapitals?\b|\bupper\s*case\b|\bpunctuation\b|\bfull\s+stops?\b|\bquestion\s+marks?\b|\bapostrophes?\b|\bcommas?\b|\bA\s*[-–]\s*Z\b", Any)]
-    private static partial Regex Capitals();
-
-    [GeneratedRegex(@"^(?<vowel>[aeiouy])(?<between>\s?[-–—_*~·^]+\s?|\s?\.{1,4}\s?|\s?…\s?|\s?C\s?|\s?-?(?:consonant|cons|x|\?)-?\s?|\s)e$", Any)]
-    private static partial Regex SplitForm();
-
-    [GeneratedRegex(@"[A-Za-z]+(?:['-][A-Za-z]+)*'?")]
-    private static partial Regex Letters();
-
-    [GeneratedRegex(@"^[A-Za-z]+(?:'[A-Za-z]+)?$")]
-    private static partial Regex WordForm();
 }

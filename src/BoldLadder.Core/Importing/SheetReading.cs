@@ -3,32 +3,6 @@ using BoldLadder.Core.Words;
 
 namespace BoldLadder.Core.Importing;
 
-/// <summary>One rung as it is written, before sounds are settled.</summary>
-internal sealed record WrittenRung(string Section, string Week, DateOnly? Date)
-{
-    public List<WrittenPart> Parts { get; } = [];
-
-    public List<Source> Sources { get; } = [];
-
-    public List<string> Tricky { get; } = [];
-
-    /// <summary>Example words of the row.</summary>
-    public List<string> Words { get; } = [];
-
-    public List<string> Notes { get; } = [];
-
-    /// <summary>A sound that a heading or a column names for the whole row.</summary>
-    public string Sound { get; set; } = "";
-
-    /// <summary>The letters of all graphemes in its cell, those that became other rungs too.</summary>
-    public IReadOnlyList<string> CellLetters { get; set; } = [];
-
-    /// <summary>Other rungs of the row have the same words: each keeps those that show it.</summary>
-    public bool SharesWords { get; set; }
-
-    public int Days { get; set; } = 1;
-}
-
 /// <summary>Walks a sheet in the order in which it is taught and writes down what it says, row by row.</summary>
 internal sealed class SheetReading
 {

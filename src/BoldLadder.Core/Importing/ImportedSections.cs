@@ -1,0 +1,77 @@
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Sounds;
+
+namespace BoldLadder.Core.Importing;
+
+/// <summary>A rung that was read, with the section and the week that it stood under.</summary>
+internal sealed record PlacedRung(ImportedRung Imported, string Section, string Week);
+
+/// <summary>The sections of a ladder that was read out of a sheet, with the shapes of word that are chosen along them.</summary>
+internal static class ImportedSections
+{
+    private const int WeeksASection = 6, RungsASection = 24;
+
+    // Terms and units are sections; weeks alone are taken together by sixes, and rungs alone by the dozen or two.
+    public static IReadOnlyList<Section> Of(IReadOnlyList<PlacedRung> rungs)
+    {
+        var named = new List<(string Name, List<PlacedRung> Rungs)>();
+        foreach (var rung in rungs)
+        {
+            if (named.Count == 0 || named[^1].Name != rung.Section)
+            {
+                named.Add((rung.Section, []));
+            }
+
+            named[^1].Rungs.Add(rung);
+        }
+
+        var parts = named.SelectMany(x => x.Name.Length > 0 ? [x] : ByWeeks(x.Rungs)).ToList();
+        var shapes = Shapes([.. parts.Select(x => x.Rungs)]);
+        return [.. parts.Select((x, i) => new Section($"section-{i + 1}", x.Name.Length > 100 ? x.Name[..100] : x.Name, shapes[i], [.. x.Rungs.Select(r => r.Imported.Rung)]))];
+    }
+
+    private static IEnumerable<(string Name, List<PlacedRung> Rungs)> ByWeeks(List<PlacedRung> rungs)
+    {
+        var weeks = new List<(string Week, List<PlacedRung> Rungs)>();
+        foreach (var rung in rungs)
+        {
+            if (weeks.Count == 0 || (rung.Week.Length > 0 && weeks[^1].Week != rung.Week))
+            {
+                weeks.Add((rung.Week, []));
+            }
+
+            weeks[^1].Rungs.Add(rung);
+        }
+
+        string[] ordinals = ["First", "Second", "Third", "Fourth", "Fifth", "Sixth", "Seventh", "Eighth", "Ninth", "Tenth"];
+        return weeks.Count > 1
+            ? weeks.Chunk(WeeksASection).Select(x => (x.Length == 1 ? x[0].Week : $"{(x[0].Week.Length > 0 ? x[0].Week : "Start")} to {x[^1].Week.ToLowerInvariant()}", x.SelectMany(w => w.Rungs).ToList()))
+            : rungs.Count <= RungsASection + 6 ? [("All rungs", rungs)]
+            : rungs.Chunk(RungsASection).Select((x, i) => (i < ordinals.Length ? $"{ordinals[i]} part" : $"Part {i + 1}", x.ToList()));
+    }
+
+    /// <summary>Shapes of word that grow along the ladder: with its rungs for them where it has any, else with the way gone.</summary>
+    private static List<WordShape> Shapes(IReadOnlyList<IReadOnlyList<PlacedRung>> sections)
+    {
+        var all = sections.SelectMany(x => x).Select(x => x.Imported.Rung).ToList();
+        bool Pairs(Rung x) => x.Adds.Any(a => a.Structure is TaughtStructure.PairAtEnd or TaughtStructure.PairAtStart || a is { Kind: TeachableKind.Cluster, Run.Parts.Count: 2 });
+        bool Threes(Rung x) => x.Adds.Any(a => a.Structure is TaughtStructure.ThreeTogether || a is { Kind: TeachableKind.Cluster, Run.Parts.Count: 3 });
+        bool Twos(Rung x) => x.Adds.Any(a => a.Structure is TaughtStructure.TwoSyllables);
+        var (gatesPairs, gatesTwos) = (all.Any(x => Pairs(x) || Threes(x)), all.Any(Twos));
+        var (shapes, met, seen) = (new List<WordShape>(), new List<Rung>(), 0);
+
+        // A ladder that begins with single letters is for beginners: its first words are the shortest.
+        var beginners = all.SelectMany(x => x.Correspondences).Take(4).All(x => x.Grapheme.Kind == GraphemeKind.Single);
+        foreach (var section in sections)
+        {
+            var way = all.Count == 0 ? 0 : (seen + (section.Count / 2.0)) / all.Count;
+            met.AddRange(section.Select(x => x.Imported.Rung));
+            seen += section.Count;
+            var together = gatesPairs ? (met.Any(Threes) ? 3 : met.Any(Pairs) ? 2 : 1) : way < 0.35 ? 1 : way < 0.7 ? 2 : 3;
+            var syllables = gatesTwos ? (met.Any(x => x.Adds.Any(a => a.Structure is TaughtStructure.ThreeSyllables)) ? 3 : met.Any(Twos) ? 2 : 1) : way < 0.5 ? 1 : way < 0.85 ? 2 : 3;
+            shapes.Add(shapes.Count == 0 && beginners ? WordShape.First : new WordShape((way < 0.25 ? 3 : 4) + (together > 1 ? 1 : 0) + (syllables > 1 ? 2 : 0), together, syllables));
+        }
+
+        return shapes;
+    }
+}

@@ -1,0 +1,88 @@
+using System.Text.RegularExpressions;
+
+namespace BoldLadder.Core.Importing;
+
+/// <summary>The patterns of what people write beside a part, in a cell: brackets, <i>as in</i>, sounds between strokes, talk.</summary>
+internal static partial class PartPatterns
+{
+    private const RegexOptions Any = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant;
+
+    [GeneratedRegex(@"^\s*([•▪◦*·>✓–-]\s+|\(?\d{1,3}[.):]\s+|\(?[a-z]\)\s+|\d{1,2}\s+(?=\S{1,4}$))")]
+    public static partial Regex Bullet();
+
+    [GeneratedRegex(@"\)\s+(?=[^\s(),]{1,5}\s*\()")]
+    public static partial Regex BracketEnd();
+
+    // What stands beside it in a word is no part of it: g before e, i and y.
+    [GeneratedRegex(@"\b(?:before|after|followed\s+by|next\s+to)\s+(?:an?\s+|the\s+)?(?:letters?\s+)?[a-z](?:\s*(?:,|and|or|&|/)+\s*(?:and\s+|or\s+)?[a-z])*(?![a-z-])", Any)]
+    public static partial Regex Neighbours();
+
+    [GeneratedRegex(@"\b(?:long|short|voiced|unvoiced|hard|soft)\s*(?:and|&|/|\+)\s*(?:long|short|voiced|unvoiced|hard|soft)\b", Any)]
+    public static partial Regex BothManners();
+
+    [GeneratedRegex(@"[\p{So}\p{Cs}]")]
+    public static partial Regex Symbols();
+
+    [GeneratedRegex(@"^\s*(""|')(?<in>[A-Za-z_-]{1,5})(""|')")]
+    public static partial Regex LeadingQuote();
+
+    [GeneratedRegex(@"[a-zː:]*[æɛɪɒɔɑʌʊəɜɝɚʃʒθðŋɡɹʧʤʍː][a-zæɛɪɒɔɑʌʊəɜɝɚʃʒθðŋɡɹʧʤʍː:]*")]
+    public static partial Regex Phonetic();
+
+    [GeneratedRegex(@"\s+")]
+    public static partial Regex Spaces();
+
+    [GeneratedRegex(@"\G\s+(?:and|then)\s+", Any)]
+    public static partial Regex And();
+
+    [GeneratedRegex(@"^\s*(?:(?:the\s+)?(?:sound\s+)?/(?<sound>[^/\s]{1,5})/|(?<long>(?:long|short)\s+[aeiou]{1,2}))\s*(?:sound\s*)?(?:spelt|spelled|written)?\s*(?<mark>[:=–—-])?\s+(?<rest>[^\s(\[].*)$", Any)]
+    public static partial Regex Ahead();
+
+    [GeneratedRegex(@"(?<![^\s(,;:])/\s?(?<in>[^/\s]{1,6})\s?/(?![^\s),;:])")]
+    public static partial Regex Sounded();
+
+    [GeneratedRegex(@"[(\[](?<in>[^()\[\]]*)[)\]]?")]
+    public static partial Regex Brackets();
+
+    [GeneratedRegex(@"[""](?<in>[^""]*)[""]|(?<=\s)'(?<in>[^']+)'")]
+    public static partial Regex Quotes();
+
+    [GeneratedRegex(@"(?<said>\b(?:as\s+in|like\s+in|like|for|in|e\.?g\.?|eg|says?)\b)\s+(?<in>.+)$|\s*(?:=|:|\s[-–—]\s|→|>)\s*(?<in>[A-Za-z' ,]{3,})$", Any)]
+    public static partial Regex AsIn();
+
+    [GeneratedRegex(@"\b(?:long|short)\s+(?:[aeiou]{1,2})(?![a-z])|(?<![a-z])(?:[aeiou]{1,2})\s+(?:long|short)\b|\b(?:soft|hard|voiced|unvoiced|voiceless|noisy|quiet|long|short)\b", Any)]
+    public static partial Regex Manner();
+
+    [GeneratedRegex(@"(?<![-–])\b(?:new|the|sound|sounds|letters?|spelling|spelt|spelled|grapheme|phoneme|digraph|trigraph|split|quadgraph|long|short|soft|hard|voiced|unvoiced|voiceless|noisy|quiet|both|end|ending|endings|suffix|prefix|final|initial|at|saying|making|says|making|plural|doubles?|doubled|alternative|pronunciation|again!?|teach|introduce|intro|start|begin|code|with|cluster|blend|rime|family|(?:vowel|consonant)(?:\s+(?:team|pair|digraph)s?)?|r-controlled|spellings?\s+of|silent(?:\s+[a-z](?![a-z]))?)\b(?!-)|[!?*]", Any)]
+    public static partial Regex Noise();
+
+    [GeneratedRegex(@"\b(?:as|in|like|for|eg|e\.g|at|the|end|start|final|initial|of|a|word|words|sounds?|says|saying|split|digraph|trigraph|letters?|ending|suffix|past|tense|plural|voiced|unvoiced|middle|beginning|new|first|last|spelling|way|ways|and|or|after|before|both|not|only|usually|alternative)\b", Any)]
+    public static partial Regex HintNoise();
+
+    [GeneratedRegex(@"\bsplit\b", Any)]
+    public static partial Regex SplitWord();
+
+    [GeneratedRegex(@"\b(?:endings?|suffix(?:es)?|plurals?|past\s+tense)\b", Any)]
+    public static partial Regex EndingWord();
+
+    [GeneratedRegex(@"\b(?:both|all\s+(?:its\s+)?(?:sounds|ways)|two\s+sounds|2\s+sounds|two\s+ways)\b", Any)]
+    public static partial Regex BothWord();
+
+    [GeneratedRegex(@"\b(?:at\s+the\s+end|end|final|ending|last)\b", Any)]
+    public static partial Regex LastWord();
+
+    [GeneratedRegex(@"\b(?:at\s+the\s+(?:start|beginning)|initial|first)\b", Any)]
+    public static partial Regex FirstWord();
+
+    [GeneratedRegex(@"\bcapitals?\b|\bupper\s*case\b|\bpunctuation\b|\bfull\s+stops?\b|\bquestion\s+marks?\b|\bapostrophes?\b|\bcommas?\b|\bA\s*[-–]\s*Z\b", Any)]
+    public static partial Regex Capitals();
+
+    [GeneratedRegex(@"^(?<vowel>[aeiouy])(?<between>\s?[-–—_*~·^]+\s?|\s?\.{1,4}\s?|\s?…\s?|\s?C\s?|\s?-?(?:consonant|cons|x|\?)-?\s?|\s)e$", Any)]
+    public static partial Regex SplitForm();
+
+    [GeneratedRegex(@"[A-Za-z]+(?:['-][A-Za-z]+)*'?")]
+    public static partial Regex Letters();
+
+    [GeneratedRegex(@"^[A-Za-z]+(?:'[A-Za-z]+)?$")]
+    public static partial Regex WordForm();
+}

@@ -1,0 +1,129 @@
+using BoldLadder.Core.Sounds;
+using BoldLadder.Core.Words;
+using static BoldLadder.Core.Importing.PartPatterns;
+
+namespace BoldLadder.Core.Importing;
+
+/// <summary>Says what one written token is: a grapheme, an ending, consonants together, a rime unit, a word, or none of these.</summary>
+internal sealed class TokenReader(CorrespondenceTable table, SchoolWords words)
+{
+    /// <summary>Letters that make a grapheme of English now and then, and more often two: taken as two unless a word beside them says otherwise.</summary>
+    private const int RareCost = 3;
+
+    /// <summary>Tricky words are commoner than this, or such as children know.</summary>
+    private const int Learnt = 2000;
+
+    private static readonly HashSet<string> Unsupported =
+    [
+        "tion", "sion", "ssion", "cian", "ture", "sure", "tious", "cious", "tial", "cial", "ous", "ious", "ful", "less", "ness", "ment", "able", "ible", "ation", "ity",
+        "un", "re", "dis", "mis", "pre", "sub", "ish", "en", "ist", "ence", "ance",
+    ];
+
+    private static readonly HashSet<string> AsSuffixOnly = ["un", "re", "dis", "mis", "pre", "sub", "ish", "en", "ist", "sure", "able"];
+
+    public WrittenPart One(
+        string token, IReadOnlyList<string> sounds, IReadOnlyList<string> named, bool both, WrittenPlace place, bool asEnding, ColumnRole column)
+    {
+        if (Split(token, false) is { } split)
+        {
+            return new WrittenPart(WrittenKind.Grapheme, split, sounds, named, both, place);
+        }
+
+        var last = token.Length > 1 && token[0] is '-' or '–' or '~';
+        var first = token.Length > 1 && token[^1] is '-' or '–';
+        place = last ? WrittenPlace.Last : first ? WrittenPlace.First : place;
+        var text = LettersOnly(token) ?? "";
+        if (text.Length == 0 || text.Length != token.Trim('-', '–', '~', '.', ':', '"', '\'', '*').Length)
+        {
+            return IsWord(token) ? WrittenPart.Plain(WrittenKind.Word, token.ToLowerInvariant()) : WrittenPart.Plain(WrittenKind.Kept, token);
+        }
+
+        if (text.Length == 2 && text[0] == text[1] && char.IsUpper(token[0]) && char.IsLower(token[1]))
+        {
+            text = text[..1];
+        }
+
+        text = text == "q" ? "qu" : text;
+
+        // Several words of which none shows the letters are a remark (ee (double letter e)).
+        named = named.Count > 1 && !named.Any(x => Shows(x, text)) ? [] : named;
+        var part = new WrittenPart(WrittenKind.Grapheme, text, sounds, named, both, place);
+        if (column == ColumnRole.TrickyWords || (token == "I" && sounds.Count + named.Count == 0))
+        {
+            return part with { Kind = token == "I" && column != ColumnRole.TrickyWords ? WrittenKind.Grapheme : WrittenKind.Word, Letters = token == "I" && column != ColumnRole.TrickyWords ? "i" : token, MayBeWord = token == "I" };
+        }
+
+        if ((asEnding || last || text is "ed" or "ing" or "est") && Endings.All.Contains(text) && !NamesNoEnding(text, named, asEnding, last))
+        {
+            return part with { Kind = WrittenKind.Ending };
+        }
+
+        if (Unsupported.Contains(text) && !(AsSuffixOnly.Contains(text) && !asEnding && !last && !first))
+        {
+            return WrittenPart.Plain(WrittenKind.Kept, named.Count > 0 ? $"{token} ({string.Join(", ", named)})" : token) with { IsTaught = true };
+        }
+
+        if (text == "nk")
+        {
+            return part with { Letters = "n", Sounds = ["ng"], Words = [] };
+        }
+
+        var shown = named.Any(x => Segments(x).Any(s => s.Grapheme.Text == text));
+        var usual = table.For(text) is { Count: > 0 } entries && entries[0].Cost < RareCost;
+        if (column == ColumnRole.RimeUnits && text.Length > 1 && IsVowel(text[0]))
+        {
+            return part with { Kind = WrittenKind.RimeUnit };
+        }
+
+        if (shown || sounds.Count > 0 && Known(text))
+        {
+            return part;
+        }
+
+        if ((column == ColumnRole.Clusters || !usual) && IsCluster(text))
+        {
+            return part with { Kind = WrittenKind.Cluster };
+        }
+
+        if (usual)
+        {
+            return part with { MayBeWord = text.Length > 1 ? IsWord(text) : text is "a" or "i" };
+        }
+
+        if (text.Length > 1 && IsWord(token) && words.FindWord(token) is { } word && (word.Everyday || word.Rank < Learnt))
+        {
+            return part with { Kind = WrittenKind.Word, Letters = token == "I" ? token : text };
+        }
+
+        return Known(text) ? part
+            : IsVowel(text[0]) && text.Length is > 1 and <= 5 ? part with { Kind = WrittenKind.RimeUnit }
+            : WrittenPart.Plain(WrittenKind.Kept, token);
+    }
+
+    // "-y (happy)" and "er (sister)" name the letters at the end of a word that no ending made.
+    private bool NamesNoEnding(string text, IReadOnlyList<string> named, bool asEnding, bool last) =>
+        text == "y" && named.Count == 0 && !asEnding ? true : named.Count > 0 ? !asEnding && named.All(x => words.FindWord(x) is { } word && word.Ended?.Taught != Endings.AsTaught(text))
+            : !asEnding && !last && text is not ("ed" or "ing" or "est");
+
+    public static string? Split(string text, bool said)
+    {
+        var match = SplitForm().Match(text.Trim());
+        var between = match.Groups["between"].Value;
+        return match.Success && (said || between.Trim().Length > 0) ? $"{match.Groups["vowel"].Value.ToLowerInvariant()}_e" : null;
+    }
+
+    public bool Known(string text) => table.For(text).Count > 0;
+
+    public bool IsWord(string text) => WordForm().IsMatch(text) && words.FindWord(text) is not null;
+
+    public bool Shows(string word, string letters) => Segments(word).Any(x => x.Grapheme.Text == letters) || word.Contains(letters, StringComparison.OrdinalIgnoreCase);
+
+    public IEnumerable<Correspondence> Segments(string word) => words.Find(word) is { } found ? found.Readings.SelectMany(x => x.Segments).Select(x => x.Correspondence) : [];
+
+    public bool IsCluster(string text) => text.Length is 2 or 3 && text.All(x => !IsVowel(x)) && text[0] != text[1] && !text.Contains('y', StringComparison.Ordinal)
+        && SoundChoice.ClusterOf(text, table) is not null;
+
+    public static bool IsVowel(char letter) => letter is 'a' or 'e' or 'i' or 'o' or 'u';
+
+    public static string? LettersOnly(string text) => string.Concat(text.Where(char.IsAsciiLetter)).ToLowerInvariant() is { Length: > 0 } letters ? letters : null;
+}
