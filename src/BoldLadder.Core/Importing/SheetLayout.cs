@@ -188,8 +188,8 @@ public sealed class SheetLayout
             var rows = cells.Where(c => c.Column == x.Column && !headers.Contains(c.Row)).Select(c => (Words: PartReader.WordsIn(c.Text), Parts: letters[c.Row].SelectMany(t => reader.Read(t)).ToList()))
                 .Where(r => r.Parts.Count > 0 && r.Words.Count > 0).ToList();
             var shown = rows.Count(r => r.Words.Any(w => r.Parts.Any(p => Holds(w, p.Letters))));
-            // In two rows anything may seem to show anything.
-            if (rows.Count < 3 && SheetWords.RoleOf(x.Heading) is null)
+            // In two rows anything may seem to show anything: there every word has to.
+            if (rows.Count < 3 && SheetWords.RoleOf(x.Heading) is null && !rows.All(r => r.Words.All(w => r.Parts.Any(p => Holds(w, p.Letters)))))
             {
                 return x with { Role = ColumnRole.Notes };
             }
