@@ -27,6 +27,7 @@ public sealed class App : WebApplicationFactory<Program>, IAsyncLifetime
     {
         Environment.SetEnvironmentVariable("BOLDLADDER_TODAY", Today.ToString("O"));
         Environment.SetEnvironmentVariable("BOLDLADDER_RATE", "1000000");
+        Environment.SetEnvironmentVariable("BOLDLADDER_SCHOOLS", "1000000");
         Environment.SetEnvironmentVariable("Logging__LogLevel__Default", "Critical");
         await Migrator.Run(OwnerDb, "boldladder_app", Path.GetTempPath(), TestContext.Current.CancellationToken);
         Client = CreateClient();

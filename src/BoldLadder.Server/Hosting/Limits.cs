@@ -22,6 +22,9 @@ public static class Limits
         WriteTimeoutResponse = async context => await Problems.TooLong().ExecuteAsync(context),
     };
 
+    /// <summary>Schools that one installation keeps.</summary>
+    public static int Schools(IConfiguration configuration) => configuration.GetValue("BOLDLADDER_SCHOOLS", 200);
+
     private const int SecondsToWait = 60;
 
     public static void Add(IServiceCollection services, IConfiguration configuration)

@@ -32,7 +32,7 @@ public sealed record SchoolRequest(int Revision, string Name, string Accent);
 /// <summary>The schools, and one of them with its groups: made, changed and erased.</summary>
 public static class SchoolRoutes
 {
-    private const int LongestName = 100, MostSchools = 200;
+    private const int LongestName = 100;
 
     public static void Map(IEndpointRouteBuilder routes, RouteGroupBuilder school)
     {
@@ -75,16 +75,17 @@ public static class SchoolRoutes
         (BoldLadderDb db, Guid id, CancellationToken cancel) => db.Schools.Any(x => x.Id == id));
 
     private static async Task<Results<Created<SchoolView>, ProblemHttpResult>> Add(
-        NewSchoolRequest request, BoldLadderDb db, SchoolScope scope, ShippedData shipped, Today today, CancellationToken cancel)
+        NewSchoolRequest request, BoldLadderDb db, SchoolScope scope, ShippedData shipped, Today today, IConfiguration configuration, CancellationToken cancel)
     {
         if (Refused(request.Name, request.Accent, shipped, out var name) is { } problem)
         {
             return problem;
         }
 
-        if (await db.Database.SqlQuery<int>($"select count(*)::int as \"Value\" from school_names()").SingleAsync(cancel) >= MostSchools)
+        var most = Limits.Schools(configuration);
+        if (await db.Database.SqlQuery<int>($"select count(*)::int as \"Value\" from school_names()").SingleAsync(cancel) >= most)
         {
-            return Problems.Bad("name", $"An installation keeps at most {MostSchools} schools. Erase one that is not used any more.");
+            return Problems.Bad("name", $"An installation keeps at most {most} schools. Erase one that is not used any more.");
         }
 
         var id = Guid.CreateVersion7();
