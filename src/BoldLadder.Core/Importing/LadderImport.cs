@@ -34,7 +34,7 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
         var reading = SheetReading.Of(layout, _reader, words);
         left.AddRange(reading.LeftOut);
         var state = new Settling(answers, left);
-        var rungs = Days(reading.Rungs).SelectMany(x => Rungs(x, state)).ToList();
+        var rungs = TaughtTogether.Of(reading.Rungs).SelectMany(x => Rungs(x, state)).ToList();
         var sections = ImportedSections.Of(rungs);
         var name = reading.Title.Length > 0 ? reading.Title : layout.Columns is [{ Heading.Length: > 8 } only] ? only.Heading : sheet.Name;
         string? problem = null;
@@ -73,52 +73,6 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
         public List<Source> Kept { get; } = [];
 
         public HashSet<string> Ids { get; } = [];
-    }
-
-    // A cell of letters that were all met before is one lesson that goes over them, however many they are.
-    private static List<WrittenRung> GoneOver(List<WrittenRung> rungs)
-    {
-        var (made, met) = (new List<WrittenRung>(), new HashSet<string>());
-        foreach (var rung in rungs)
-        {
-            if (made.Count > 0 && rung.CellLetters.Count > 1 && made[^1].Sources.Count > 0 && ReferenceEquals(made[^1].Sources[0], rung.Sources[0]) && rung.CellLetters.All(met.Contains) && made[^1].Parts.All(x => met.Contains(x.Letters)))
-            {
-                made[^1].Parts.AddRange(rung.Parts);
-                continue;
-            }
-
-            made.Add(rung);
-            if (rung.CellLetters.Count == 0 || !rung.CellLetters.All(met.Contains))
-            {
-                met.UnionWith(rung.Parts.Where(x => x.Kind == WrittenKind.Grapheme).Select(x => x.Letters));
-            }
-        }
-
-        return made;
-    }
-
-    // The same again next day is one rung of two days.
-    private static List<WrittenRung> Days(List<WrittenRung> rungs)
-    {
-        var made = new List<WrittenRung>();
-        foreach (var rung in GoneOver(rungs))
-        {
-            var last = made.Count > 0 ? made[^1] : null;
-            if (last is not null && rung.Parts.Count > 0 && rung.Parts.All(x => x.Kind == WrittenKind.Grapheme && x.Words.Count == 0 && x.Sounds.Count == 0) && last.Section == rung.Section
-                && rung.Parts.Select(x => x.Letters).SequenceEqual(last.Parts.Select(x => x.Letters)) && rung.Sources.Count > 0 && last.Sources.All(x => x.Cell != rung.Sources[0].Cell)
-                && last.Parts.All(x => x.Words.Count == 0 && x.Sounds.Count == 0) && rung.Sound == last.Sound && (rung.Words.Count == 0 || rung.Words.SequenceEqual(last.Words)) && last.Days < 20)
-            {
-                last.Days++;
-                last.Sources.AddRange(rung.Sources);
-                last.Tricky.AddRange(rung.Tricky);
-                last.Notes.AddRange(rung.Notes);
-                continue;
-            }
-
-            made.Add(rung);
-        }
-
-        return made;
     }
 
     private IEnumerable<PlacedRung> Rungs(WrittenRung written, Settling state)
@@ -203,7 +157,7 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
         }
 
         var keyword = Keyword(written, adds);
-        var shown = written.Words.Distinct().Where(x => x != keyword && (!written.SharesWords || written.Parts.Any(p => HoldsLetters(x, p.Letters)))).ToList();
+        var shown = written.Words.Distinct().Where(x => x != keyword && (!written.SharesWords || written.Parts.Any(p => p.IsSeenIn(x)))).ToList();
         var text = string.Join("\n", notes.Concat(written.Notes).Concat(shown.Count > 0 ? [$"Words: {string.Join(", ", shown)}"] : []));
         text = text.Length > LongestNotes ? text[..LongestNotes] : text;
         var first = true;
@@ -356,9 +310,6 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
         var keyword = named.FirstOrDefault(Shows) ?? written.Words.FirstOrDefault(x => Shows(x) && (written.Words.Count == 1 || letters.Count > 0));
         return keyword is { Length: <= 40 } ? keyword : "";
     }
-
-    private static bool HoldsLetters(string word, string letters) => letters.Split('_') is [var vowel, _] ? word.Contains(vowel, StringComparison.Ordinal) && word.Contains('e', StringComparison.Ordinal)
-        : word.Contains(letters, StringComparison.Ordinal);
 
     private static string NewId(IEnumerable<string> parts, HashSet<string> ids)
     {

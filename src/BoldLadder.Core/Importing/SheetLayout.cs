@@ -187,9 +187,9 @@ public sealed class SheetLayout
 
             var rows = cells.Where(c => c.Column == x.Column && !headers.Contains(c.Row)).Select(c => (Words: PartReader.WordsIn(c.Text), Parts: letters[c.Row].SelectMany(t => reader.Read(t)).ToList()))
                 .Where(r => r.Parts.Count > 0 && r.Words.Count > 0).ToList();
-            var shown = rows.Count(r => r.Words.Any(w => r.Parts.Any(p => Holds(w, p.Letters))));
+            var shown = rows.Count(r => r.Words.Any(w => r.Parts.Any(p => p.IsSeenIn(w))));
             // In two rows anything may seem to show anything: there every word has to.
-            if (rows.Count < 3 && SheetWords.RoleOf(x.Heading) is null && !rows.All(r => r.Words.All(w => r.Parts.Any(p => Holds(w, p.Letters)))))
+            if (rows.Count < 3 && SheetWords.RoleOf(x.Heading) is null && !rows.All(r => r.Words.All(w => r.Parts.Any(p => p.IsSeenIn(w)))))
             {
                 return x with { Role = ColumnRole.Notes };
             }
@@ -204,9 +204,6 @@ public sealed class SheetLayout
             return x with { Role = all.Count(w => words.FindWord(w) is { Rank: < Frequent }) * 2 > all.Count ? ColumnRole.TrickyWords : ColumnRole.Notes };
         })];
     }
-
-    private static bool Holds(string word, string letters) => letters.Contains('_', StringComparison.Ordinal)
-        ? word.Contains(letters[0], StringComparison.Ordinal) && word.EndsWith('e') : word.Contains(letters, StringComparison.Ordinal);
 
     private static bool Mostly(IReadOnlyList<string> texts, Predicate<string> test) => texts.Count > 0 && Share(texts, test) >= 0.6;
 

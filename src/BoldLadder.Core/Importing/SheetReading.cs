@@ -271,7 +271,7 @@ internal sealed class SheetReading
             }
             else if (SheetLayout.DateOf(cell.Text) is { } date && role is ColumnRole.Date or ColumnRole.Week or ColumnRole.Day)
             {
-                _date = SheetLayout.DateOf(cell.Text);
+                _date = date;
                 _ownWeek = role == ColumnRole.Week ? cell.Text : _ownWeek;
             }
             else if (role == ColumnRole.Section && !SheetWords.IsHoliday(cell.Text) && SheetWords.LessonOf(cell.Text) is null)

@@ -53,5 +53,9 @@ public sealed record WrittenPart(
     /// <summary>It was written as one with the part before it (<i>ss/ll</i>).</summary>
     public bool Joined { get; init; }
 
+    /// <summary>True when a word has its letters, a split digraph around others; by its spelling alone.</summary>
+    public bool IsSeenIn(string word) => Letters.Split('_') is [var vowel, _]
+        ? word.IndexOf(vowel, StringComparison.Ordinal) is var at and >= 0 && word.IndexOf('e', at + 1) > at : word.Contains(Letters, StringComparison.Ordinal);
+
     public static WrittenPart Plain(WrittenKind kind, string letters) => new(kind, letters, [], []);
 }

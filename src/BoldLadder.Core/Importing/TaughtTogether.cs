@@ -1,0 +1,53 @@
+namespace BoldLadder.Core.Importing;
+
+/// <summary>
+/// What is written in several places and taught as one: the same again next day is a rung of two days, and a cell of letters
+/// that were all met before is one lesson.
+/// </summary>
+internal static class TaughtTogether
+{
+    public static IReadOnlyList<WrittenRung> Of(IReadOnlyList<WrittenRung> rungs)
+    {
+        var made = new List<WrittenRung>();
+        foreach (var rung in GoneOver(rungs))
+        {
+            var last = made.Count > 0 ? made[^1] : null;
+            if (last is not null && rung.Parts.Count > 0 && rung.Parts.All(x => x.Kind == WrittenKind.Grapheme && x.Words.Count == 0 && x.Sounds.Count == 0) && last.Section == rung.Section
+                && rung.Parts.Select(x => x.Letters).SequenceEqual(last.Parts.Select(x => x.Letters)) && rung.Sources.Count > 0 && last.Sources.All(x => x.Cell != rung.Sources[0].Cell)
+                && last.Parts.All(x => x.Words.Count == 0 && x.Sounds.Count == 0) && rung.Sound == last.Sound && (rung.Words.Count == 0 || rung.Words.SequenceEqual(last.Words)) && last.Days < 20)
+            {
+                last.Days++;
+                last.Sources.AddRange(rung.Sources);
+                last.Tricky.AddRange(rung.Tricky);
+                last.Notes.AddRange(rung.Notes);
+                continue;
+            }
+
+            made.Add(rung);
+        }
+
+        return made;
+    }
+
+    // A cell of letters that were all met before is one lesson that goes over them, however many they are.
+    private static List<WrittenRung> GoneOver(IReadOnlyList<WrittenRung> rungs)
+    {
+        var (made, met) = (new List<WrittenRung>(), new HashSet<string>());
+        foreach (var rung in rungs)
+        {
+            if (made.Count > 0 && rung.CellLetters.Count > 1 && made[^1].Sources.Count > 0 && ReferenceEquals(made[^1].Sources[0], rung.Sources[0]) && rung.CellLetters.All(met.Contains) && made[^1].Parts.All(x => met.Contains(x.Letters)))
+            {
+                made[^1].Parts.AddRange(rung.Parts);
+                continue;
+            }
+
+            made.Add(rung);
+            if (rung.CellLetters.Count == 0 || !rung.CellLetters.All(met.Contains))
+            {
+                met.UnionWith(rung.Parts.Where(x => x.Kind == WrittenKind.Grapheme).Select(x => x.Letters));
+            }
+        }
+
+        return made;
+    }
+}
