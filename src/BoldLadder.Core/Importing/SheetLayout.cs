@@ -24,6 +24,8 @@ public sealed class SheetLayout
     internal sealed record PlacedCell(int Row, int Column, SheetCell Cell)
     {
         public string Text => Cell.Text;
+
+        public Source From(string sheet) => new(sheet, Cell.Address, Cell.Text);
     }
 
     public string Sheet { get; }

@@ -6,19 +6,19 @@ namespace BoldLadder.Core.Importing;
 /// <summary>Walks a sheet in the order in which it is taught and writes down what it says, row by row.</summary>
 internal sealed class SheetReading
 {
-    /// <summary>From so many parts in one cell each is a rung of its own: nobody teaches four on a day.</summary>
-    private const int EachItsOwn = 4;
-
     private const int LongestHeading = 60;
 
     private readonly SheetLayout _layout;
     private readonly PartReader _reader;
     private readonly SchoolWords _words;
-    private string _section = "", _week = "", _headingSound = "", _ownWeek = "";
-    private bool _dayGiven;
-    private DateOnly? _date;
+    private readonly SheetPosition _at = new();
+    private readonly CellReading _cells;
 
-    private SheetReading(SheetLayout layout, PartReader reader, SchoolWords words) => (_layout, _reader, _words) = (layout, reader, words);
+    private SheetReading(SheetLayout layout, PartReader reader, SchoolWords words)
+    {
+        (_layout, _reader, _words) = (layout, reader, words);
+        _cells = new CellReading(layout, reader, _at, Leave);
+    }
 
     public List<WrittenRung> Rungs { get; } = [];
 
@@ -40,13 +40,13 @@ internal sealed class SheetReading
         return reading;
     }
 
-    private Source From(SheetLayout.PlacedCell x) => new(_layout.Sheet, x.Cell.Address, x.Text);
+    private Source From(SheetLayout.PlacedCell x) => x.From(_layout.Sheet);
 
     private void Leave(SheetLayout.PlacedCell cell, LeftOutReason reason) => LeftOut.Add(new LeftOut(From(cell), reason));
 
     private void Row(IReadOnlyList<SheetLayout.PlacedCell> row)
     {
-        (_ownWeek, _dayGiven, _date) = ("", false, null);
+        _at.NextRow();
         if (row.Count == 1 && Alone(row[0]))
         {
             return;
@@ -78,7 +78,7 @@ internal sealed class SheetReading
         var made = new List<WrittenRung>();
         foreach (var cell in row.Where(x => IsPart(_layout.RoleAt(x.Column))))
         {
-            made.AddRange(Cell(cell, _layout.RoleAt(cell.Column)));
+            made.AddRange(_cells.Of(cell, _layout.RoleAt(cell.Column)));
         }
 
         var owner = made.FirstOrDefault();
@@ -90,10 +90,10 @@ internal sealed class SheetReading
                     Leave(cell, LeftOutReason.Holiday);
                     break;
                 case ColumnRole.TrickyWords:
-                    var tricky = TrickyIn(cell.Text);
+                    var tricky = CellReading.TrickyIn(cell.Text);
                     if (tricky.Count > 0)
                     {
-                        (owner ??= Begin(made)).Tricky.AddRange(tricky);
+                        (owner ??= _at.Begin(made)).Tricky.AddRange(tricky);
                         owner.Sources.Add(From(cell));
                     }
                     else if (!SheetWords.IsCount(cell.Text))
@@ -132,7 +132,7 @@ internal sealed class SheetReading
                     Leave(cell, SheetWords.IsCount(cell.Text) ? LeftOutReason.Count : LeftOutReason.Column);
                     break;
                 case ColumnRole.Section or ColumnRole.Week or ColumnRole.Day or ColumnRole.Date when SheetWords.LessonOf(cell.Text) is { } kind && made.Count == 0:
-                    Begin(made, From(cell)).Parts.Add(WrittenPart.Plain(WrittenKind.Lesson, cell.Text) with { Lesson = kind });
+                    _at.Begin(made, From(cell)).Parts.Add(WrittenPart.Plain(WrittenKind.Lesson, cell.Text) with { Lesson = kind });
                     break;
             }
         }
@@ -158,7 +158,7 @@ internal sealed class SheetReading
 
         if (SheetWords.IsWeek(text))
         {
-            _week = text;
+            _at.Week = text;
             return true;
         }
 
@@ -172,7 +172,7 @@ internal sealed class SheetReading
         {
             if (Rungs.Count > 0 && text.Length <= LongestHeading && text.Split(' ').Length > 1)
             {
-                Section(text.TrimEnd(':'));
+                _at.Enter(text.TrimEnd(':'));
             }
             else
             {
@@ -190,7 +190,7 @@ internal sealed class SheetReading
 
         if (SheetWords.IsSection(text))
         {
-            Section(text);
+            _at.Enter(text);
             return true;
         }
 
@@ -222,7 +222,7 @@ internal sealed class SheetReading
         }
 
         // Above the headings, or first of all: what the sheet is called.
-        if (Rungs.Count == 0 && _section.Length == 0 && (Title.Length == 0) && (_layout.HeaderRows.Count == 0 ? cell.Row == 1 && !SheetWords.IsSection(text) : cell.Row < _layout.HeaderRows.Min()))
+        if (Rungs.Count == 0 && _at.Section.Length == 0 && (Title.Length == 0) && (_layout.HeaderRows.Count == 0 ? cell.Row == 1 && !SheetWords.IsSection(text) : cell.Row < _layout.HeaderRows.Min()))
         {
             Title = text.Length <= 80 ? text : "";
             Leave(cell, LeftOutReason.Title);
@@ -231,7 +231,7 @@ internal sealed class SheetReading
 
         if (text.Length <= LongestHeading && (role != ColumnRole.Notes || !wide || cell.Cell.Columns > 1 || cell.Column == _layout.Columns[0].Column) && role != ColumnRole.LeftOut && !text.EndsWith('.'))
         {
-            Section(text);
+            _at.Enter(text);
             return true;
         }
 
@@ -241,20 +241,12 @@ internal sealed class SheetReading
 
     private bool AddAlone(SheetLayout.PlacedCell cell, ColumnRole role)
     {
-        Rungs.AddRange(Cell(cell, IsPart(role) ? role : ColumnRole.Parts));
+        Rungs.AddRange(_cells.Of(cell, IsPart(role) ? role : ColumnRole.Parts));
         return true;
     }
 
     // Words of which each is one a class must be told.
     private bool Tricky(IReadOnlyList<WrittenPart> read) => read.All(x => _words.FindWord(x.Letters) is { } word && word.Rank < 2500);
-
-    private void Section(string text)
-    {
-        _section = text;
-        _headingSound = SoundNames.Find(text.Split(' ')[0], "").Any() && text.StartsWith('/') ? text.Split(' ')[0]
-            : text.Length < 24 && (text.StartsWith("long ", StringComparison.OrdinalIgnoreCase) || text.StartsWith("short ", StringComparison.OrdinalIgnoreCase)) && SoundNames.Find(text.ToLowerInvariant().Replace(" sound", "", StringComparison.Ordinal), "").Any()
-                ? text.ToLowerInvariant().Replace(" sound", "", StringComparison.Ordinal) : "";
-    }
 
     private bool IsLabel(SheetLayout.PlacedCell x) =>
         _layout.RoleAt(x.Column) is ColumnRole.Section or ColumnRole.Week or ColumnRole.Day or ColumnRole.Date or ColumnRole.LeftOut || SheetWords.IsWeek(x.Text) || SheetWords.IsOrdinal(x.Text)
@@ -267,150 +259,28 @@ internal sealed class SheetReading
             var role = _layout.RoleAt(cell.Column);
             if (SheetWords.IsWeek(cell.Text) || (role == ColumnRole.Week && SheetWords.IsOrdinal(cell.Text)))
             {
-                _ownWeek = _week = SheetWords.IsWeek(cell.Text) ? cell.Text.Trim() : $"Week {cell.Text.Trim()}";
+                _at.OwnWeek = _at.Week = SheetWords.IsWeek(cell.Text) ? cell.Text.Trim() : $"Week {cell.Text.Trim()}";
             }
             else if (SheetLayout.DateOf(cell.Text) is { } date && role is ColumnRole.Date or ColumnRole.Week or ColumnRole.Day)
             {
-                _date = date;
-                _ownWeek = role == ColumnRole.Week ? cell.Text : _ownWeek;
+                _at.Date = date;
+                _at.OwnWeek = role == ColumnRole.Week ? cell.Text : _at.OwnWeek;
             }
             else if (role == ColumnRole.Section && !SheetWords.IsHoliday(cell.Text) && SheetWords.LessonOf(cell.Text) is null)
             {
                 var heading = _layout.Columns.First(x => x.Column == cell.Column).Heading;
                 var named = SheetWords.IsOrdinal(cell.Text) && heading.Length > 0 ? $"{heading.Trim()} {cell.Text.Trim()}" : cell.Text.Trim();
-                if (named != _section)
+                if (named != _at.Section)
                 {
-                    Section(named);
+                    _at.Enter(named);
                 }
             }
             else if (role == ColumnRole.Day || SheetWords.WeekdayOf(cell.Text) > 0)
             {
-                _dayGiven = true;
+                _at.DayGiven = true;
             }
         }
     }
-
-    private WrittenRung Begin(List<WrittenRung> made, Source? source = null)
-    {
-        var rung = new WrittenRung(_section, _week, _date) { Sound = _headingSound };
-        if (source is not null)
-        {
-            rung.Sources.Add(source);
-        }
-
-        made.Add(rung);
-        return rung;
-    }
-
-    // One cell of parts: a line, or several, each of parts, words or notes.
-    private List<WrittenRung> Cell(SheetLayout.PlacedCell cell, ColumnRole role)
-    {
-        var made = new List<WrittenRung>();
-        if (IsDayOff(cell.Text))
-        {
-            Leave(cell, LeftOutReason.Holiday);
-            return made;
-        }
-
-        var source = From(cell);
-        foreach (var line in cell.Text.Split('\n').Select(x => x.Trim()).Where(x => x.Length > 0))
-        {
-            var (text, lineRole) = (line, role);
-            for (var labelled = SheetWords.Labelled(text); labelled is var (label, rest) && !(_reader.Read(label) is [{ Kind: WrittenKind.Grapheme }]); labelled = SheetWords.Labelled(text))
-            {
-                text = rest;
-                if (SheetWords.IsWeek(label))
-                {
-                    _ownWeek = _week = label;
-                }
-                else if (SheetWords.RoleOf(label) is { } named and not (ColumnRole.Day or ColumnRole.Week or ColumnRole.Section or ColumnRole.Date))
-                {
-                    lineRole = named == ColumnRole.Sounds ? ColumnRole.Parts : named;
-                }
-                else if (SheetWords.IsSection(label))
-                {
-                    Section(label);
-                }
-                else
-                {
-                    _dayGiven = true;
-                }
-            }
-
-            if (IsDayOff(text))
-            {
-                Leave(cell, LeftOutReason.Holiday);
-                continue;
-            }
-
-            if (lineRole == ColumnRole.TrickyWords)
-            {
-                (made.FirstOrDefault() ?? Begin(made, source)).Tricky.AddRange(TrickyIn(text));
-            }
-            else if (lineRole is ColumnRole.Words or ColumnRole.Notes)
-            {
-                var owner = made.LastOrDefault() ?? Begin(made, source);
-                (lineRole == ColumnRole.Words ? owner.Words : owner.Notes).AddRange(lineRole == ColumnRole.Words ? PartReader.WordsIn(text) : [text]);
-            }
-            else
-            {
-                Parts(_reader.Read(text, lineRole), text, source, made);
-            }
-        }
-
-        // A part whose cell covers several days takes as many.
-        var span = _layout.Turned ? (_layout.DayColumns ? cell.Cell.Rows : cell.Cell.Columns) : _layout.DayColumns ? cell.Cell.Columns : cell.Cell.Rows;
-        if (span > 1 && made.Count == 1 && (_layout.DayColumns || _dayGiven))
-        {
-            made[0].Days = Math.Min(span, 20);
-        }
-
-        return made;
-    }
-
-    private bool IsDayOff(string text) =>
-        SheetWords.IsHoliday(text) && !_reader.Read(text).Any(x => x.Kind is WrittenKind.Grapheme or WrittenKind.Ending or WrittenKind.Cluster or WrittenKind.Structure);
-
-    private void Parts(IReadOnlyList<WrittenPart> parts, string text, Source source, List<WrittenRung> made)
-    {
-        var graphemes = parts.Where(x => x.Kind == WrittenKind.Grapheme).ToList();
-
-        // Below its letters a cell may hold words that show them.
-        if (made.Count > 0 && made[^1].Parts.Count > 0 && parts.All(x => x.Kind is WrittenKind.Word or WrittenKind.Kept))
-        {
-            var shown = PartReader.WordsIn(text);
-            if (shown.Count > 0 && shown.Any(w => made.Any(m => m.Parts.Any(p => w.Contains(p.Letters.Split('_')[0], StringComparison.Ordinal)))) && parts.All(x => x.Kind == WrittenKind.Word))
-            {
-                made[^1].Words.AddRange(shown);
-            }
-            else
-            {
-                made[^1].Notes.Add(text);
-            }
-
-            return;
-        }
-
-        var apart = graphemes.Count == parts.Count(x => x.Kind is not WrittenKind.Word) && ((_ownWeek.Length > 0 && !_dayGiven && !_layout.DayColumns && graphemes.Count > 1) || graphemes.Count >= EachItsOwn);
-        WrittenRung? rung = null;
-        foreach (var part in parts)
-        {
-            if (part.Kind == WrittenKind.Word)
-            {
-                rung ??= Begin(made, source);
-                rung.Tricky.Add(part.Letters);
-                continue;
-            }
-
-            rung = rung is null || (apart && !part.Joined && rung.Parts.Count > 0) ? Begin(made, source) : rung;
-            rung.Parts.Add(part);
-            rung.CellLetters = [.. graphemes.Select(x => x.Letters)];
-        }
-    }
-
-    private static List<string> TrickyIn(string text) => [.. text.Split('\n')
-        .Select(x => SheetWords.Labelled(x) is var (_, rest) ? rest : x).Select(PartReader.WithoutBrackets).Where(x => SheetWords.LessonOf(x) is null || !x.Contains(' ', StringComparison.Ordinal))
-        .SelectMany(PartReader.TrickyIn)];
 
     private static bool IsPart(ColumnRole role) => role is ColumnRole.Parts or ColumnRole.Endings or ColumnRole.Clusters or ColumnRole.RimeUnits;
 }

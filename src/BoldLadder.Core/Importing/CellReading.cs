@@ -1,0 +1,120 @@
+namespace BoldLadder.Core.Importing;
+
+/// <summary>Reads one cell of what is taught: a line, or several, each of parts, words or notes.</summary>
+/// <param name="leave">Tells that a cell became no rung.</param>
+internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPosition at, Action<SheetLayout.PlacedCell, LeftOutReason> leave)
+{
+    /// <summary>From so many parts in one cell each is a rung of its own: nobody teaches four on a day.</summary>
+    private const int EachItsOwn = 4;
+
+    /// <summary>The rungs of a cell.</summary>
+    public List<WrittenRung> Of(SheetLayout.PlacedCell cell, ColumnRole role)
+    {
+        var made = new List<WrittenRung>();
+        if (IsDayOff(cell.Text))
+        {
+            leave(cell, LeftOutReason.Holiday);
+            return made;
+        }
+
+        var source = cell.From(layout.Sheet);
+        foreach (var line in cell.Text.Split('\n').Select(x => x.Trim()).Where(x => x.Length > 0))
+        {
+            var (text, lineRole) = (line, role);
+            for (var labelled = SheetWords.Labelled(text); labelled is var (label, rest) && !(reader.Read(label) is [{ Kind: WrittenKind.Grapheme }]); labelled = SheetWords.Labelled(text))
+            {
+                text = rest;
+                if (SheetWords.IsWeek(label))
+                {
+                    at.OwnWeek = at.Week = label;
+                }
+                else if (SheetWords.RoleOf(label) is { } named and not (ColumnRole.Day or ColumnRole.Week or ColumnRole.Section or ColumnRole.Date))
+                {
+                    lineRole = named == ColumnRole.Sounds ? ColumnRole.Parts : named;
+                }
+                else if (SheetWords.IsSection(label))
+                {
+                    at.Enter(label);
+                }
+                else
+                {
+                    at.DayGiven = true;
+                }
+            }
+
+            if (IsDayOff(text))
+            {
+                leave(cell, LeftOutReason.Holiday);
+                continue;
+            }
+
+            if (lineRole == ColumnRole.TrickyWords)
+            {
+                (made.FirstOrDefault() ?? at.Begin(made, source)).Tricky.AddRange(TrickyIn(text));
+            }
+            else if (lineRole is ColumnRole.Words or ColumnRole.Notes)
+            {
+                var owner = made.LastOrDefault() ?? at.Begin(made, source);
+                (lineRole == ColumnRole.Words ? owner.Words : owner.Notes).AddRange(lineRole == ColumnRole.Words ? PartReader.WordsIn(text) : [text]);
+            }
+            else
+            {
+                Parts(reader.Read(text, lineRole), text, source, made);
+            }
+        }
+
+        // A part whose cell covers several days takes as many.
+        var span = layout.Turned ? (layout.DayColumns ? cell.Cell.Rows : cell.Cell.Columns) : layout.DayColumns ? cell.Cell.Columns : cell.Cell.Rows;
+        if (span > 1 && made.Count == 1 && (layout.DayColumns || at.DayGiven))
+        {
+            made[0].Days = Math.Min(span, 20);
+        }
+
+        return made;
+    }
+
+    private bool IsDayOff(string text) =>
+        SheetWords.IsHoliday(text) && !reader.Read(text).Any(x => x.Kind is WrittenKind.Grapheme or WrittenKind.Ending or WrittenKind.Cluster or WrittenKind.Structure);
+
+    private void Parts(IReadOnlyList<WrittenPart> parts, string text, Source source, List<WrittenRung> made)
+    {
+        var graphemes = parts.Where(x => x.Kind == WrittenKind.Grapheme).ToList();
+
+        // Below its letters a cell may hold words that show them.
+        if (made.Count > 0 && made[^1].Parts.Count > 0 && parts.All(x => x.Kind is WrittenKind.Word or WrittenKind.Kept))
+        {
+            var shown = PartReader.WordsIn(text);
+            if (shown.Count > 0 && shown.Any(w => made.Any(m => m.Parts.Any(p => w.Contains(p.Letters.Split('_')[0], StringComparison.Ordinal)))) && parts.All(x => x.Kind == WrittenKind.Word))
+            {
+                made[^1].Words.AddRange(shown);
+            }
+            else
+            {
+                made[^1].Notes.Add(text);
+            }
+
+            return;
+        }
+
+        var apart = graphemes.Count == parts.Count(x => x.Kind is not WrittenKind.Word) && ((at.OwnWeek.Length > 0 && !at.DayGiven && !layout.DayColumns && graphemes.Count > 1) || graphemes.Count >= EachItsOwn);
+        WrittenRung? rung = null;
+        foreach (var part in parts)
+        {
+            if (part.Kind == WrittenKind.Word)
+            {
+                rung ??= at.Begin(made, source);
+                rung.Tricky.Add(part.Letters);
+                continue;
+            }
+
+            rung = rung is null || (apart && !part.Joined && rung.Parts.Count > 0) ? at.Begin(made, source) : rung;
+            rung.Parts.Add(part);
+            rung.CellLetters = [.. graphemes.Select(x => x.Letters)];
+        }
+    }
+
+    /// <summary>The tricky words of a cell, a label before them and remarks left away.</summary>
+    public static List<string> TrickyIn(string text) => [.. text.Split('\n')
+        .Select(x => SheetWords.Labelled(x) is var (_, rest) ? rest : x).Select(PartReader.WithoutBrackets).Where(x => SheetWords.LessonOf(x) is null || !x.Contains(' ', StringComparison.Ordinal))
+        .SelectMany(PartReader.TrickyIn)];
+}

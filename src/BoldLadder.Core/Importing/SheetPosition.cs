@@ -1,0 +1,44 @@
+namespace BoldLadder.Core.Importing;
+
+/// <summary>Where the reading of a sheet stands: under which section and week, and what its row says of the day.</summary>
+internal sealed class SheetPosition
+{
+    public string Section { get; private set; } = "";
+
+    public string Week { get; set; } = "";
+
+    /// <summary>The sound that the section's heading names for all below it; empty for none.</summary>
+    public string HeadingSound { get; private set; } = "";
+
+    /// <summary>The week that the row itself names; empty when it stands under one named before.</summary>
+    public string OwnWeek { get; set; } = "";
+
+    /// <summary>The row is one day, not a whole week.</summary>
+    public bool DayGiven { get; set; }
+
+    public DateOnly? Date { get; set; }
+
+    public void NextRow() => (OwnWeek, DayGiven, Date) = ("", false, null);
+
+    /// <summary>A heading was met: a section, and with it a sound where it names one.</summary>
+    public void Enter(string text)
+    {
+        Section = text;
+        HeadingSound = SoundNames.Find(text.Split(' ')[0], "").Any() && text.StartsWith('/') ? text.Split(' ')[0]
+            : text.Length < 24 && (text.StartsWith("long ", StringComparison.OrdinalIgnoreCase) || text.StartsWith("short ", StringComparison.OrdinalIgnoreCase)) && SoundNames.Find(text.ToLowerInvariant().Replace(" sound", "", StringComparison.Ordinal), "").Any()
+                ? text.ToLowerInvariant().Replace(" sound", "", StringComparison.Ordinal) : "";
+    }
+
+    /// <summary>A new rung that stands here.</summary>
+    public WrittenRung Begin(List<WrittenRung> made, Source? source = null)
+    {
+        var rung = new WrittenRung(Section, Week, Date) { Sound = HeadingSound };
+        if (source is not null)
+        {
+            rung.Sources.Add(source);
+        }
+
+        made.Add(rung);
+        return rung;
+    }
+}
