@@ -63,4 +63,8 @@ public sealed record LeftOut(Source Source, LeftOutReason Reason);
 /// <param name="Kept">Cells kept as the note of a rung since a rung can't hold them as a part.</param>
 public sealed record ImportedLadder(
     string Name, string Sheet, Ladder? Ladder, IReadOnlyList<ImportedRung> Rungs, IReadOnlyList<Doubt> Doubts, IReadOnlyList<LeftOut> LeftOut, IReadOnlyList<Source> Kept,
-    IReadOnlyList<SheetColumn> Columns, string Signature, string? Problem);
+    IReadOnlyList<SheetColumn> Columns, string Signature, string? Problem)
+{
+    /// <summary>The last rung that the sheet gives a day before today; null when it gives none.</summary>
+    public Rung? TaughtUpTo(DateOnly today) => Rungs.LastOrDefault(x => x.Date < today)?.Rung;
+}

@@ -44,6 +44,10 @@ public sealed class SpellingShares
     /// <summary>The sounds of a grapheme, commonest first; of two that speakers hear as one, the commoner.</summary>
     public IReadOnlyList<SpellingShare> Of(string grapheme) => _shares.GetValueOrDefault(grapheme) ?? [];
 
+    /// <summary>The word that shows a correspondence best; that of its sound where no everyday word is spelt so.</summary>
+    public string ExampleOf(Correspondence part) =>
+        Of(part.Grapheme.Text).FirstOrDefault(x => x.Correspondence == part)?.Example is { Length: > 0 } shown ? shown : part.Sound.Example;
+
     /// <summary>True when speakers of the accent hear the two as one.</summary>
     public bool SameHere(Sound one, Sound other) => Heard(one) == Heard(other);
 

@@ -29,12 +29,13 @@ public static class ImportRoutes
             .ProducesProblem(400).ProducesProblem(503), large: true);
 
     private static async Task<Results<Ok<ImportView>, ProblemHttpResult>> Preview(
-        ImportRequest request, BoldLadderDb db, SchoolScope scope, Classrooms rooms, ShippedData shipped, SpellingBooks books, CancellationToken cancel)
+        ImportRequest request, BoldLadderDb db, SchoolScope scope, Classrooms rooms, ShippedData shipped, SpellingBooks books, Today today, CancellationToken cancel)
     {
         IReadOnlyList<Sheet> sheets;
+        bool workbook;
         try
         {
-            if (Sheets(request, out var problem) is not { } read)
+            if (Sheets(request, out workbook, out var problem) is not { } read)
             {
                 return problem!;
             }
@@ -52,9 +53,9 @@ public static class ImportRoutes
         }
 
         var school = await rooms.School(scope.School, null, cancel);
-        if (LadderFiles.Read(sheets, !IsWorkbook(request), out var broken) is { } whole)
+        if (LadderFiles.Read(sheets, !workbook, out var broken) is { } whole)
         {
-            return TypedResults.Ok(View(OfFile(whole, sheets[0]), sheets, 0, books.For(school.Accent), school, rooms, shipped));
+            return TypedResults.Ok(View(OfFile(whole, sheets[0]), sheets, 0, books.For(school.Accent), school, rooms, shipped, today.Date));
         }
 
         if (broken is not null)
@@ -83,10 +84,8 @@ public static class ImportRoutes
             imported = import.Read(sheets, at, known.Roles, answers);
         }
 
-        return TypedResults.Ok(View(imported, sheets, at, shares, school, rooms, shipped));
+        return TypedResults.Ok(View(imported, sheets, at, shares, school, rooms, shipped, today.Date));
     }
-
-    private static bool IsWorkbook(ImportRequest request) => request.File?.StartsWith("UEs", StringComparison.Ordinal) == true;
 
     // A ladder that was sent out from here comes back as it is: nothing is asked.
     private static ImportedLadder OfFile(Ladder ladder, Sheet sheet) => new(
@@ -94,9 +93,9 @@ public static class ImportRoutes
         [.. ladder.Rungs.Select(x => new ImportedRung(x, [.. sheet.Cells.Where(c => c.Column == 7 && sheet.Cells.Any(i => i.Row == c.Row && i.Column == 5 && i.Text == x.Id)).Select(c => new Source(sheet.Name, c.Address, c.Text))], null, []))],
         [], [], [], [], "", null);
 
-    private static IReadOnlyList<Sheet>? Sheets(ImportRequest request, out ProblemHttpResult? problem)
+    private static IReadOnlyList<Sheet>? Sheets(ImportRequest request, out bool workbook, out ProblemHttpResult? problem)
     {
-        problem = null;
+        (workbook, problem) = (false, null);
         if (string.IsNullOrWhiteSpace(request.File) == string.IsNullOrWhiteSpace(request.Pasted))
         {
             problem = Problems.Bad("file", "Choose a file, or paste the cells: one of the two.");
@@ -121,11 +120,12 @@ public static class ImportRoutes
             return null;
         }
 
+        workbook = SheetFile.IsWorkbook(bytes);
         return SheetFile.Read(request.FileName ?? "", bytes[..length]);
     }
 
     private static ImportView View(
-        ImportedLadder imported, IReadOnlyList<Sheet> sheets, int at, SpellingShares shares, SchoolSettings school, Classrooms rooms, ShippedData shipped)
+        ImportedLadder imported, IReadOnlyList<Sheet> sheets, int at, SpellingShares shares, SchoolSettings school, Classrooms rooms, ShippedData shipped, DateOnly today)
     {
         var problem = imported.Problem;
         var opens = new Dictionary<string, (int Opens, IReadOnlyList<string> Examples)>();
@@ -152,6 +152,6 @@ public static class ImportRoutes
             imported.Ladder is null ? null : LadderDocument.Of(imported.Ladder),
             [.. imported.Rungs.Select(x => opens.GetValueOrDefault(x.Rung.Id, (0, [])) is var (count, examples)
                 ? new ImportRungView(x.Rung.Id, x.Rung.Label, ImportView.PartsOf(x.Rung, shares), x.Sources, x.Date, count, examples, x.DoubtIds) : null!)],
-            ImportView.DoubtsOf(imported, shares), imported.LeftOut, imported.Kept, thin, problem);
+            ImportView.DoubtsOf(imported, shares), imported.LeftOut, imported.Kept, thin, imported.TaughtUpTo(today)?.Id, problem);
     }
 }

@@ -1,5 +1,4 @@
 using BoldLadder.Core.Importing;
-using BoldLadder.Core.Sounds;
 using BoldLadder.Server.Storage;
 
 namespace BoldLadder.Server.Importing;
@@ -38,17 +37,15 @@ public sealed record ImportDoubtView(string Id, string Letters, Source Source, s
 /// <param name="Problem">Why it could not be kept as it is.</param>
 /// <param name="ThinByPlace">How many of its rungs have too few words where they stand, though English has enough.</param>
 /// <param name="Kept">What is kept as a note of its rung, since a rung can't hold it as a part.</param>
+/// <param name="TaughtUpTo">The last rung that the sheet gives a day before today; null when it gives none.</param>
 /// <param name="Signature">What the layout is known by when it is met again.</param>
 public sealed record ImportView(
     string Name, IReadOnlyList<ImportSheetView> Sheets, int Sheet, IReadOnlyList<SheetColumn> Columns, string Signature, LadderDocument? Ladder, IReadOnlyList<ImportRungView> Rungs,
-    IReadOnlyList<ImportDoubtView> Doubts, IReadOnlyList<LeftOut> LeftOut, IReadOnlyList<Source> Kept, int ThinByPlace, string? Problem)
+    IReadOnlyList<ImportDoubtView> Doubts, IReadOnlyList<LeftOut> LeftOut, IReadOnlyList<Source> Kept, int ThinByPlace, string? TaughtUpTo, string? Problem)
 {
     internal static IReadOnlyList<ImportPartView> PartsOf(Core.Ladders.Rung rung, SpellingShares shares) =>
-        [.. rung.Adds.Select(x => new ImportPartView(x.Label, x.Correspondence is { } part ? ExampleOf(part, shares) : ""))];
+        [.. rung.Adds.Select(x => new ImportPartView(x.Label, x.Correspondence is { } part ? shares.ExampleOf(part) : ""))];
 
     internal static IReadOnlyList<ImportDoubtView> DoubtsOf(ImportedLadder imported, SpellingShares shares) => [.. imported.Doubts.OrderBy(x => x.Answer is not null).Select(x => new ImportDoubtView(
-        x.Id, x.Letters, x.Source, x.Against, x.Answer, [.. x.Choices.Select(c => new ImportChoiceView(c.Key, [.. c.Correspondences.Select(k => ExampleOf(k, shares)).Where(e => e.Length > 0)]))]))];
-
-    private static string ExampleOf(Correspondence part, SpellingShares shares) =>
-        shares.Of(part.Grapheme.Text).FirstOrDefault(x => x.Correspondence == part)?.Example is { Length: > 0 } shown ? shown : part.Sound.Example;
+        x.Id, x.Letters, x.Source, x.Against, x.Answer, [.. x.Choices.Select(c => new ImportChoiceView(c.Key, [.. c.Correspondences.Select(shares.ExampleOf).Where(e => e.Length > 0)]))]))];
 }

@@ -22,6 +22,9 @@ public static class SheetFile
     /// <summary>Longest text of a cell that is read on.</summary>
     public const int LongestCell = 1000;
 
+    /// <summary>True for a workbook of today's kinds, which are packed; false for plain text and the rest.</summary>
+    public static bool IsWorkbook(byte[] bytes) => bytes is [0x50, 0x4B, ..];
+
     /// <param name="name">The file's name; its ending is not believed.</param>
     /// <exception cref="SheetException">The file can't be read, or is larger than any order of teaching.</exception>
     public static IReadOnlyList<Sheet> Read(string name, byte[] bytes)
@@ -38,7 +41,7 @@ public static class SheetFile
 
         try
         {
-            return bytes is [0x50, 0x4B, ..] ? Zipped(bytes)
+            return IsWorkbook(bytes) ? Zipped(bytes)
                 : bytes is [0xD0, 0xCF, 0x11, 0xE0, ..] ? throw new SheetException("This is a workbook of the old kind (.xls), or one with a password. Open it and save it as .xlsx without a password, or paste the cells.")
                 : bytes is [0x25, 0x50, 0x44, 0x46, ..] ? throw new SheetException("This is a PDF. Open the spreadsheet it was made from, or copy the table out of it and paste it.")
                 : TextSheets.Of(Path.GetFileNameWithoutExtension(name), Text(bytes), name.EndsWith(".tsv", StringComparison.OrdinalIgnoreCase) ? '\t' : null);

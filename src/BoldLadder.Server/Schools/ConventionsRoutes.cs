@@ -1,7 +1,6 @@
 using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Log;
 using BoldLadder.Core.Reading;
-using BoldLadder.Core.Words;
 using BoldLadder.Server.Engine;
 using BoldLadder.Server.Groups;
 using BoldLadder.Server.Hosting;
@@ -74,16 +73,12 @@ public static class ConventionsRoutes
             return TypedResults.Ok(new WaysEffectView(null, 0, [], 0, []));
         }
 
-        var (now, then) = (Readable(room, room.Conventions), Readable(room, ClassConventions.Of(request.Conventions.ToCore(), ConventionsDocument.Read(room.Group.Conventions).ToCore())));
+        var (now, then) = (Readable(room.Conventions), Readable(ClassConventions.Of(request.Conventions.ToCore(), ConventionsDocument.Read(room.Group.Conventions).ToCore())));
         var (gained, lost) = (then.Except(now).ToList(), now.Except(then).ToList());
         return TypedResults.Ok(new WaysEffectView(room.Group.Name, gained.Count, [.. gained.Take(ShownWords)], lost.Count, [.. lost.Take(ShownWords)]));
 
-        List<string> Readable(Classroom at, ClassConventions ways)
-        {
-            var rules = rooms.Stock(at.School, ways, at.Ladder).Rules;
-            var judge = new Judge(Standing.Of(at.Ladder, at.Log, at.Year, rules).Taught);
-            return [.. rules.Rows.Words.Words.Where(x => x.Everyday && x.Suitability == Suitability.Fine && rules.Rows.Words.OwnSpelling(x) && judge.Of(x.Spelling).Kind == VerdictKind.Readable).Select(x => x.Spelling)];
-        }
+        IReadOnlyList<string> Readable(ClassConventions ways) =>
+            EverydayReadable.With(Standing.Of(room.Ladder, room.Log, room.Year, rooms.Stock(room.School, ways, room.Ladder).Rules).Taught);
     }
 
     private const int ShownWords = 6;

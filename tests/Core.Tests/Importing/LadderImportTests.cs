@@ -101,6 +101,27 @@ public class LadderImportTests
     }
 
     [Fact]
+    public void A_sheet_with_dates_says_how_far_a_group_has_come()
+    {
+        var sheet = Sheet.Of("Plan", [["Date", "Sound"], ["2026-11-16", "s"], ["2026-11-17", "a"], ["2026-11-24", "t"], ["2026-11-25", "p"]]);
+        var read = Import.Read([sheet], 0, new Dictionary<int, ColumnRole>(), new Dictionary<string, string>());
+        Assert.Equal("a", read.TaughtUpTo(new DateOnly(2026, 11, 24))?.Label);
+        Assert.Null(read.TaughtUpTo(new DateOnly(2026, 11, 16)));
+        Assert.Null(Read("s", "a").TaughtUpTo(new DateOnly(2026, 11, 24)));
+    }
+
+    [Theory]
+    [InlineData("ow", "ow:oa ow:ow")]
+    [InlineData("snow", "s:s n:n ow:oa")]
+    [InlineData("a-e", "a_e:ai a_e:i")]
+    [InlineData("a–e", "a_e:ai a_e:i")]
+    [InlineData("-ing", "ing")]
+    [InlineData("OW:oa", "ow:oa")]
+    [InlineData("qxz", "")]
+    public void Letters_offer_their_sounds_a_word_its_parts_and_a_hyphen_an_ending(string typed, string offered) =>
+        Assert.Equal(offered, string.Join(' ', new MeantParts(Words, new SpellingShares(Words, Table)).Of(typed).Select(x => x.Thing.Key)));
+
+    [Fact]
     public void An_import_never_yields_a_part_that_its_cell_does_not_support()
     {
         string[] pool =

@@ -144,4 +144,16 @@ public class VerdictTests
         var pay = World.South.Words.Find("play")!.Readings[0];
         Assert.True(new SpellingFairness(judge.Taught, evidence, []).Of(pay, null, 0).Fair, "ay is the best bet at the end");
     }
+
+    [Fact]
+    public void The_everyday_words_that_can_be_read_are_those_that_are_judged_so_one_by_one()
+    {
+        var rules = World.Rules(Accent.SouthernBritish);
+        var taught = World.JudgeOf(rules, "s:s a:a t:t p:p i:i n:n").Taught;
+        var words = EverydayReadable.With(taught);
+        Assert.Contains("pants", words);
+        Assert.DoesNotContain("ship", words);
+        Assert.Equal(words, rules.Rows.Words.Words.Where(x => words.Contains(x.Spelling)).Select(x => x.Spelling));
+        Assert.All(words, x => Assert.Equal(VerdictKind.Readable, new Judge(taught).Of(x).Kind));
+    }
 }

@@ -3243,6 +3243,7 @@ export interface components {
             kept: components["schemas"]["Source"][];
             /** Format: int32 */
             thinByPlace: number;
+            taughtUpTo: null | string;
             problem: null | string;
         };
         /** @enum {unknown} */

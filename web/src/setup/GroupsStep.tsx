@@ -5,27 +5,19 @@ import { Link } from 'react-router';
 import { api, need } from '../api/client';
 import type { GroupView, LadderSummary } from '../api/schema';
 import { shown } from '../word/grapheme';
-import type { DatedRung } from './ImportPreview';
 import { LadderChoice } from './LadderChoice';
-import { NewGroup } from './NewGroup';
+import { NewGroup, type Dated } from './NewGroup';
 import type { SetUp } from './useSetUp';
-
-export interface Dated {
-  ladderId: string;
-  rungs: DatedRung[];
-}
 
 interface Props {
   schoolId: string;
   setUp: SetUp;
-  today: string;
-  /** The days that the sheet gave, when it was brought in just now. */
   dated?: Dated;
   onNext: () => void;
 }
 
 /** Who the groups are, and what they were taught before they came here. */
-export function GroupsStep({ schoolId, setUp, today, dated, onNext }: Props) {
+export function GroupsStep({ schoolId, setUp, dated, onNext }: Props) {
   const groups = setUp.groups.data ?? [];
   const ladders = setUp.ladders.data ?? [];
   const here = groups.filter((x) => !x.archived);
@@ -57,7 +49,7 @@ export function GroupsStep({ schoolId, setUp, today, dated, onNext }: Props) {
           ladders={ladders}
           setUp={setUp}
           first={here.length === 0}
-          taughtBy={dated?.rungs.filter((x) => x.day < today).at(-1)?.rungId}
+          dated={dated}
         />
       )}
       {here.length > 0 && (

@@ -14,17 +14,11 @@ import { leftOut, roles } from './importing';
 import type { Import } from './useImport';
 import type { SetUp } from './useSetUp';
 
-/** A rung with the day that stands beside it in the sheet. */
-export interface DatedRung {
-  rungId: string;
-  day: string;
-}
-
 interface Props {
   brought: Import;
   setUp: SetUp;
-  /** Kept, with the rungs that its sheet gives a day each. */
-  onKept: (ladder: LadderSummary, dated: DatedRung[]) => void;
+  /** Kept, with the last rung that its sheet gives a day before today. */
+  onKept: (ladder: LadderSummary, taughtUpTo?: string) => void;
 }
 
 /** What would be made of a sheet: what has to be asked first, then each rung beside the cell it came from. */
@@ -56,11 +50,7 @@ export function ImportPreview({ brought, setUp, onKept }: Props) {
         answers: Object.fromEntries(answered.map((x) => [x.id, x.answer ?? ''])),
       },
       {
-        onSuccess: (x) =>
-          onKept(
-            x,
-            view.rungs.flatMap((r) => (r.date ? [{ rungId: r.rungId, day: r.date }] : [])),
-          ),
+        onSuccess: (x) => onKept(x, view.taughtUpTo ?? undefined),
       },
     );
   return (

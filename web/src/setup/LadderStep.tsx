@@ -2,7 +2,7 @@ import { useRef, useState, type ClipboardEvent, type DragEvent } from 'react';
 import { Button } from 'react-bootstrap';
 import { Link } from 'react-router';
 import type { LadderSummary } from '../api/schema';
-import { ImportPreview, type DatedRung } from './ImportPreview';
+import { ImportPreview } from './ImportPreview';
 import { useImport, type Import } from './useImport';
 import type { SetUp } from './useSetUp';
 
@@ -10,7 +10,7 @@ interface Props {
   schoolId: string;
   setUp: SetUp;
   onNext: () => void;
-  onDated: (ladderId: string, dated: DatedRung[]) => void;
+  onDated: (ladderId: string, taughtUpTo?: string) => void;
 }
 
 /** A ladder brought in from what the school keeps; the ladders there are, when there are some. */
@@ -23,8 +23,8 @@ export function LadderStep({ schoolId, setUp, onNext, onDated }: Props) {
       <ImportPreview
         brought={brought}
         setUp={setUp}
-        onKept={(x, dated) => {
-          onDated(x.id, dated);
+        onKept={(x, taughtUpTo) => {
+          onDated(x.id, taughtUpTo);
           brought.clear();
           setKept(x);
         }}

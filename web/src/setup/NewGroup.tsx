@@ -7,20 +7,25 @@ import { shown } from '../word/grapheme';
 import { LadderChoice } from './LadderChoice';
 import type { SetUp } from './useSetUp';
 
+/** How far a sheet that was brought in just now says that a group has come. */
+export interface Dated {
+  ladderId: string;
+  rungId: string;
+}
+
 interface NewProps {
   schoolId: string;
   ladders: LadderSummary[];
   setUp: SetUp;
   first: boolean;
-  /** The last rung that the sheet gives a day before today. */
-  taughtBy?: string;
+  dated?: Dated;
 }
 
 /** A new group: its name, its ladder, and how far it has come. */
-export function NewGroup({ schoolId, ladders, setUp, first, taughtBy }: NewProps) {
+export function NewGroup({ schoolId, ladders, setUp, first, dated }: NewProps) {
   const [name, setName] = useState('');
   const [chosen, setChosen] = useState('');
-  const [upTo, setUpTo] = useState(taughtBy ?? '');
+  const [upTo, setUpTo] = useState(dated?.rungId ?? '');
   const [ticked, setTicked] = useState<string[]>();
   const ladderId = ladders.some((x) => x.id === chosen) ? chosen : (ladders.at(-1)?.id ?? '');
   const ladder = useQuery({
@@ -90,7 +95,7 @@ export function NewGroup({ schoolId, ladders, setUp, first, taughtBy }: NewProps
               </optgroup>
             ))}
           </Form.Select>
-          {taughtBy !== undefined && upTo === taughtBy && (
+          {dated !== undefined && dated.ladderId === ladderId && upTo === dated.rungId && (
             <span className="hint">by the dates in your sheet, up to yesterday</span>
           )}
           <Button

@@ -6,7 +6,8 @@ import type { SchoolView } from '../api/schema';
 import { Shell } from '../shell/Shell';
 import { Failure, Waiting } from '../shell/States';
 import { useSchool } from '../api/useSchool';
-import { GroupsStep, type Dated } from './GroupsStep';
+import { GroupsStep } from './GroupsStep';
+import type { Dated } from './NewGroup';
 import { LadderStep } from './LadderStep';
 import { LessonStep } from './LessonStep';
 import { SchoolStep } from './SchoolStep';
@@ -142,18 +143,10 @@ export function SetUpPage() {
           schoolId={schoolId}
           setUp={setUp}
           onNext={onNext}
-          onDated={(ladderId, rungs) => setDated({ ladderId, rungs })}
+          onDated={(ladderId, rungId) => setDated(rungId ? { ladderId, rungId } : undefined)}
         />
       )}
-      {here.id === 'groups' && (
-        <GroupsStep
-          schoolId={schoolId}
-          setUp={setUp}
-          today={school.data.today}
-          dated={dated}
-          onNext={onNext}
-        />
-      )}
+      {here.id === 'groups' && <GroupsStep schoolId={schoolId} setUp={setUp} dated={dated} onNext={onNext} />}
       {here.id === 'year' && (
         <YearStep key={setUp.year.data.revision} year={setUp.year.data} setUp={setUp} onNext={onNext} />
       )}
