@@ -75,10 +75,26 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
         public HashSet<string> Ids { get; } = [];
     }
 
+    // A rung as it comes together, part by part.
+    private sealed class Draft
+    {
+        public List<Teachable> Adds { get; } = [];
+
+        public List<string> Tricky { get; } = [];
+
+        public List<string> Notes { get; } = [];
+
+        public List<string> Doubts { get; } = [];
+
+        /// <summary>Letters that were taught before and are gone over.</summary>
+        public List<string> Again { get; } = [];
+    }
+
     private IEnumerable<PlacedRung> Rungs(WrittenRung written, Settling state)
     {
-        var (adds, notes, doubts, again) = (new List<Teachable>(), new List<string>(), new List<string>(), new List<string>());
-        var (tricky, kind) = (new List<string>(), RungKind.Teach);
+        var made = new Draft();
+        var (adds, tricky, notes, doubts, again) = (made.Adds, made.Tricky, made.Notes, made.Doubts, made.Again);
+        var kind = RungKind.Teach;
         var source = written.Sources.FirstOrDefault() ?? new Source("", "", "");
 
         // Letters met before, several together and with nothing said of them, are gone over.
@@ -106,7 +122,7 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
                     adds.Add(Teachable.OfCluster(GraphemeRun.Parse(string.Join(' ', SoundChoice.ClusterOf(part.Letters, table)!))));
                     break;
                 case WrittenKind.RimeUnit:
-                    Rime(part with { Words = [.. part.Words, .. written.Words] }, source, state, adds, notes, doubts);
+                    Rime(part with { Words = [.. part.Words, .. written.Words] }, source, state, made);
                     break;
                 default:
                     // s/ss: the letter alone is there beside what is new.
@@ -116,21 +132,21 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
                         break;
                     }
 
-                    Grapheme(part, written, source, state, adds, tricky, notes, doubts, again);
+                    Grapheme(part, written, source, state, made);
                     break;
             }
         }
 
-        foreach (var word in written.Tricky.Concat(tricky).ToList())
+        var named = written.Tricky.Concat(tricky).ToList();
+        tricky.Clear();
+        foreach (var word in named)
         {
             if (state.Tricky.Add(word))
             {
-                tricky.Remove(word);
                 tricky.Add(word);
             }
             else
             {
-                tricky.Remove(word);
                 state.LeftOut.Add(new LeftOut(source with { Text = word }, LeftOutReason.Repeated));
             }
         }
@@ -179,8 +195,7 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
         && (written.Words.Any(w => words.Find(w) is { } found && found.Readings[0].Segments.Any(s => s.Correspondence.Grapheme.Text == part.Letters))
             || (written.Sound.Length > 0 && SoundNames.Find(written.Sound, part.Letters).Any(s => sounds.Any(x => x.Correspondence.Sound == s))));
 
-    private void Grapheme(
-        WrittenPart part, WrittenRung written, Source source, Settling state, List<Teachable> adds, List<string> tricky, List<string> notes, List<string> doubts, List<string> again)
+    private void Grapheme(WrittenPart part, WrittenRung written, Source source, Settling state, Draft made)
     {
         // Letters that are as likely a word, alone in their cell: are, our.
         var bare = part.Words.Count == 0 && part.Sounds.Count == 0;
@@ -188,7 +203,7 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
         {
             var usual = shares.Of(part.Letters)[0].Correspondence;
             var asked = Asked($"{part.Letters}-word", part.Letters, source, [new DoubtChoice(DoubtChoice.Word, []), new DoubtChoice(usual.Sound.Key, [usual])], "", state);
-            Take(asked, part.Letters, state, adds, tricky, notes, doubts, again);
+            Take(asked, part.Letters, state, made);
             return;
         }
 
@@ -196,7 +211,7 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
         var chosen = _sounds.Of(said, written.Words, state.Taught);
         if (chosen.Settled.Count == 0 && chosen.Choices.Count == 0)
         {
-            notes.Add(part.Letters);
+            made.Notes.Add(part.Letters);
             state.Kept.Add(source with { Text = part.Letters });
             return;
         }
@@ -204,13 +219,13 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
         var met = !state.Graphemes.Add(part.Letters);
         if (chosen.Again)
         {
-            again.Add(part.Letters);
+            made.Again.Add(part.Letters);
             return;
         }
 
         if (chosen.Settled.Count > 0)
         {
-            Teach(chosen.Settled, state, adds);
+            Teach(chosen.Settled, state, made);
             return;
         }
 
@@ -224,19 +239,19 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
         var shared = part.Letters is "u_e" or "ue" or "ew" && choices[0].Correspondences.Count == 2;
         var times = state.Doubts.Count(x => x.Letters == part.Letters);
         var id = shared ? "long-u" : times == 0 ? part.Letters : $"{part.Letters}-{times + 1}";
-        Take(Asked(id, part.Letters, source, choices, chosen.Against, state), part.Letters, state, adds, tricky, notes, doubts, again);
+        Take(Asked(id, part.Letters, source, choices, chosen.Against, state), part.Letters, state, made);
     }
 
-    private void Rime(WrittenPart part, Source source, Settling state, List<Teachable> adds, List<string> notes, List<string> doubts)
+    private void Rime(WrittenPart part, Source source, Settling state, Draft made)
     {
         var found = _sounds.RimesOf(part.Letters, part.Words);
         if (found.Count == 1)
         {
-            adds.Add(Teachable.OfRimeUnit(GraphemeRun.Parse(string.Join(' ', found[0]))));
+            made.Adds.Add(Teachable.OfRimeUnit(GraphemeRun.Parse(string.Join(' ', found[0]))));
         }
         else if (found.Count == 0)
         {
-            notes.Add(part.Letters);
+            made.Notes.Add(part.Letters);
             state.Kept.Add(source with { Text = part.Letters });
         }
         else
@@ -245,13 +260,13 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
             switch (asked.Answer)
             {
                 case null:
-                    doubts.Add(asked.Id);
+                    made.Doubts.Add(asked.Id);
                     break;
                 case DoubtChoice.Note:
-                    notes.Add(part.Letters);
+                    made.Notes.Add(part.Letters);
                     break;
                 default:
-                    adds.Add(Teachable.OfRimeUnit(GraphemeRun.Parse(asked.Answer)));
+                    made.Adds.Add(Teachable.OfRimeUnit(GraphemeRun.Parse(asked.Answer)));
                     break;
             }
         }
@@ -271,34 +286,34 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
     }
 
     private static List<Correspondence> Sounds(string letters, string answer) =>
-        [.. answer.Split(',').Select(x => Correspondence.TryParse($"{letters}:{x}", out var made, out _) ? made : default).Where(x => x.Grapheme.Text is not null)];
+        [.. answer.Split(',').Select(x => Correspondence.TryParse($"{letters}:{x}", out var part, out _) ? part : default).Where(x => x.Grapheme.Text is not null)];
 
-    private static void Take(Doubt doubt, string letters, Settling state, List<Teachable> adds, List<string> tricky, List<string> notes, List<string> doubts, List<string> again)
+    private static void Take(Doubt doubt, string letters, Settling state, Draft made)
     {
         switch (doubt.Answer)
         {
             case null:
-                doubts.Add(doubt.Id);
+                made.Doubts.Add(doubt.Id);
                 break;
             case DoubtChoice.Again:
-                again.Add(letters);
+                made.Again.Add(letters);
                 break;
             case DoubtChoice.Word:
-                tricky.Add(letters);
+                made.Tricky.Add(letters);
                 break;
             case DoubtChoice.Note:
-                notes.Add(letters);
+                made.Notes.Add(letters);
                 break;
             default:
-                Teach(Sounds(letters, doubt.Answer), state, adds);
+                Teach(Sounds(letters, doubt.Answer), state, made);
                 break;
         }
     }
 
-    private static void Teach(IReadOnlyList<Correspondence> meant, Settling state, List<Teachable> adds)
+    private static void Teach(IReadOnlyList<Correspondence> meant, Settling state, Draft made)
     {
         state.Taught.UnionWith(meant);
-        adds.AddRange(meant.Select(Teachable.Of).Where(x => !adds.Contains(x)));
+        made.Adds.AddRange(meant.Select(Teachable.Of).Where(x => !made.Adds.Contains(x)));
     }
 
     // A single word beside a part is what it is remembered by.

@@ -101,6 +101,14 @@ public class LadderImportTests
     }
 
     [Fact]
+    public void A_tricky_word_written_twice_in_its_cell_is_taught_once_and_not_lost()
+    {
+        var read = Read("s", "a", "Tricky words: the, to, the");
+        Assert.Equal("the to", string.Join(' ', read.Rungs.SelectMany(x => x.Rung.TrickyWords)));
+        Assert.Contains(read.LeftOut, x => x.Source.Text == "the" && x.Reason == LeftOutReason.Repeated);
+    }
+
+    [Fact]
     public void A_sheet_with_dates_says_how_far_a_group_has_come()
     {
         var sheet = Sheet.Of("Plan", [["Date", "Sound"], ["2026-11-16", "s"], ["2026-11-17", "a"], ["2026-11-24", "t"], ["2026-11-25", "p"]]);
