@@ -11,6 +11,7 @@ using BoldLadder.Core.Mapping;
 using BoldLadder.Core.Reading;
 using BoldLadder.Core.Sounds;
 using BoldLadder.Core.Words;
+using BoldLadder.Core.Year;
 
 // Speeds and memory, medians of many runs in one process. The ratios are what counts: machines are
 // shared and noisy. Run it from the root: dotnet run -c Release --project bench/BoldLadder.Bench
@@ -68,6 +69,19 @@ Say($"a rung moved and all figures made again, {large.Rungs.Count} rungs", Media
     },
     201));
 
+// What a drag asks once: every destination, of a letter that thousands of words need, and of three rungs together.
+var needs = Needs.TryParse(File.ReadAllText(Path.Combine(data, "needs.txt")), out _)!;
+var standsAt = new Unlocking(large, rules);
+var figures = RungMap.Of(standsAt);
+foreach (var moving in new[] { new[] { "s-s" }, ["igh-igh"], ["sh-sh", "ch-ch", "ng-ng"] })
+{
+    var destinations = new Consequences(standsAt, figures, moving, needs, ClashDistances.Usual).Destinations.Count;
+    var all = Median(() => _ = new Consequences(standsAt, figures, moving, needs, ClashDistances.Usual).Destinations.Count, 31);
+    var single = Median(() => RungMap.Of(new Unlocking(SeveralEdits.Move(large, moving, large.Sections[1].Id, 0).Apply(large).Ladder!, rules)), 31);
+    Say($"consequences of moving {string.Join(", ", moving)}, {destinations} places", all);
+    Console.WriteLine($"  against as many what-ifs one by one: ratio {single * destinations / all:0.0}");
+}
+
 var sentences = SentenceBank.Parse(File.ReadAllText(Path.Combine(data, "sentences.txt")));
 var stockClock = Stopwatch.StartNew();
 var stock = new WordStock(rules, sentences, SpokenSentences.Parse(File.ReadAllText(Path.Combine(data, "spoken.tsv"))));
@@ -82,6 +96,14 @@ foreach (var place in new[] { 20, 60, 110 })
     Say($"one lesson composed, rung {place + 1}", Median(
         () => LessonComposer.Compose(new LessonBrief(stock, standing, ClassConventions.Usual, year.SchoolDays[place], ladder.Rungs[place], 25, seed++)), 51));
 }
+
+// Ten groups, each at another place, laid on the year to its end.
+var logs = Enumerable.Range(0, 10).Select(g => new GroupLog(ladder.Rungs.Take(g * 12).Select((x, i) => new LogEntry(
+    i + 1, $"{i}", year.SchoolDays[i], LogOutcome.Taught, x.Id, x.Adds, x.TrickyWords, [], [], [])))).ToList();
+Say("a year laid for ten groups", Median(
+    () => logs.ForEach(log => _ = new GroupYear(ladder, year, log, rules, GroupPlan.None, year.SchoolDays[log.Entries.Count]).Outlook.Days.Count), 31));
+Say("three ways to recover, for ten groups", Median(
+    () => logs.ForEach(log => _ = new GroupYear(ladder, year, log, rules, GroupPlan.None, year.SchoolDays[log.Entries.Count]).Ways(2).Count), 31));
 
 static Vector256<ulong> Scan(ReadOnlySpan<ulong> block)
 {

@@ -25,7 +25,7 @@ builder.Logging.ClearProviders().AddJsonConsole().AddFilter("Microsoft.EntityFra
 builder.Configuration["AllowedHosts"] = builder.Configuration["BOLDLADDER_HOSTS"] ?? "127.0.0.1;localhost";
 
 var services = builder.Services;
-services.AddSingleton<Today>().AddSingleton<ShippedData>().AddSingleton<StockCache>().AddSingleton<MadeUpChecks>().AddSingleton<EvidenceBooks>().AddSingleton<SpellingBooks>()
+services.AddSingleton<Today>().AddSingleton<ShippedData>().AddSingleton<StarterLadders>().AddSingleton<StockCache>().AddSingleton<MadeUpChecks>().AddSingleton<EvidenceBooks>().AddSingleton<SpellingBooks>()
     .AddSingleton<DemoSchools>().AddSingleton<DemoMaking>();
 services.AddSingleton<Kept>().AddSingleton<KeptAnswers>().AddSingleton<RungPool>().AddSingleton<Turns>();
 services.AddScoped<SchoolScope>().AddScoped<Classrooms>().AddScoped<LessonBook>()
@@ -77,12 +77,15 @@ var school = SchoolRoutes.InSchool(app);
 SchoolRoutes.Map(app, school);
 LessonRoutes.Map(school);
 LadderRoutes.Map(school);
+StarterRoutes.Map(school);
 NeedsRoutes.Map(school);
 ConventionsRoutes.Map(school);
 YearRoutes.Map(school);
 PartRoutes.Map(school);
 GroupRoutes.Map(school);
+BoldLadder.Server.Year.GroupYearRoutes.Map(school);
 ImportRoutes.Map(school);
+LadderSchema.Map(app);
 DemoRoutes.Map(app);
 SchoolWordRoutes.Map(school);
 GroupLists.Map(school);

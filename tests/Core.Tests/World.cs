@@ -81,6 +81,11 @@ internal static class World
     public static Ladder LadderOf(string rungs, string shape = "6 3 2") =>
         LadderText.Parse($"name\tTest\n[All]\t{shape}\n{rungs.Replace(" ", "\n").Replace("+", " ")}");
 
+    /// <summary>A ladder of these sections.</summary>
+    public static Ladder Created(IEnumerable<Section> sections) => Ladder.TryCreate("Test", [.. sections], out var ladder, out var problems)
+        ? ladder
+        : throw new InvalidOperationException(problems[0].Sentence);
+
     public static SchoolYear YearOf(params Closure[] closures) => SchoolYear.TryCreate(
         [new Term("Year", new DateOnly(2026, 9, 1), new DateOnly(2027, 7, 20))], closures, WeeklyPattern.Usual, out var year, out var reason)
         ? year

@@ -28,6 +28,20 @@ public sealed class NeedsTests(App app)
         Assert.False((await Put(one, shipped.Text("text")))["own"]!.GetValue<bool>());
     }
 
+    [Fact]
+    public async Task The_list_is_changed_as_a_list_and_reads_back_as_it_was()
+    {
+        var school = await School.Make();
+        var shipped = await app.Get($"{school.Address}/needs");
+        var all = shipped["all"]!.AsArray().Select(x => new { what = x!.Text("what"), before = x!.Text("before") }).ToList();
+        var answer = await app.Client.PutAsJsonAsync($"{school.Address}/needs", new { revision = 1, all = all.Append(new { what = "m:m", before = "sh:sh" }), lettersFirst = false });
+        var view = (await answer.Content.ReadFromJsonAsync<JsonNode>())!;
+        Assert.Equal((all.Count + 1, false, true), (view["all"]!.AsArray().Count, view["lettersFirst"]!.GetValue<bool>(), view["own"]!.GetValue<bool>()));
+        Assert.StartsWith("sh, on rung ", Assert.Single(await Unmet(school)), StringComparison.Ordinal);
+        var (status, problem) = await app.Fail(HttpMethod.Put, $"{school.Address}/needs", new { revision = 2, all = new[] { new { what = "ea:zz", before = "m:m" } } });
+        Assert.Equal((400, "text"), (status, problem.Text("field")));
+    }
+
     [Theory]
     [InlineData("tch needs ch\n<b> needs ch")]
     [InlineData("needs")]

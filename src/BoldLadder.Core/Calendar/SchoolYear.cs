@@ -16,11 +16,14 @@ public sealed class SchoolYear
     public const int BreakDays = 7;
 
     private readonly DateOnly[] _days;
+    private readonly IReadOnlySet<DateOnly> _newDays;
 
-    private SchoolYear(IReadOnlyList<Term> terms, IReadOnlyList<Closure> closures, WeeklyPattern pattern)
+    private SchoolYear(IReadOnlyList<Term> terms, IReadOnlyList<Closure> closures, WeeklyPattern pattern, IReadOnlyList<SchoolEvent> events, IReadOnlySet<DateOnly>? newDays = null)
     {
+        _newDays = newDays ?? new HashSet<DateOnly>();
         Terms = terms;
         Closures = closures;
+        Events = events;
         Pattern = pattern;
         _days = [.. terms.SelectMany(x => Days(x.First, x.Last)).Where(x => IsOpen(x, closures)).Distinct().Order()];
     }
@@ -29,6 +32,9 @@ public sealed class SchoolYear
 
     public IReadOnlyList<Closure> Closures { get; }
 
+    /// <summary>What happens on school days.</summary>
+    public IReadOnlyList<SchoolEvent> Events { get; }
+
     public WeeklyPattern Pattern { get; }
 
     /// <summary>All school days in order.</summary>
@@ -36,7 +42,7 @@ public sealed class SchoolYear
 
     /// <summary>Checks the dates; on failure <paramref name="reason"/> says what to put right.</summary>
     public static bool TryCreate(
-        IReadOnlyList<Term> terms, IReadOnlyList<Closure> closures, WeeklyPattern pattern, out SchoolYear year, out string reason)
+        IReadOnlyList<Term> terms, IReadOnlyList<Closure> closures, WeeklyPattern pattern, out SchoolYear year, out string reason, IReadOnlyList<SchoolEvent>? events = null)
     {
         year = null!;
         foreach (var term in terms)
@@ -57,10 +63,35 @@ public sealed class SchoolYear
             }
         }
 
-        year = new SchoolYear(terms, closures, pattern);
+        foreach (var happens in events ?? [])
+        {
+            if (happens.Last < happens.First)
+            {
+                reason = $"The event '{happens.Name}' must end after it begins.";
+                return false;
+            }
+        }
+
+        year = new SchoolYear(terms, closures, pattern, events ?? []);
         reason = year._days.Length > 0 ? "" : "The terms hold no school day.";
         return year._days.Length > 0;
     }
+
+    /// <summary>The same days with another week.</summary>
+    public SchoolYear With(WeeklyPattern pattern) => pattern == Pattern ? this : new(Terms, Closures, pattern, Events, _newDays);
+
+    /// <summary>The same year with further closures and events, and with days that bring something new whatever the week says.</summary>
+    public SchoolYear With(IEnumerable<Closure> closures, IEnumerable<SchoolEvent> events, IEnumerable<DateOnly> newDays) =>
+        new(Terms, [.. Closures, .. closures], Pattern, [.. Events, .. events], newDays.Concat(_newDays).ToHashSet());
+
+    /// <summary>What a school day is for.</summary>
+    public DayUse On(DateOnly day) => _newDays.Contains(day) ? DayUse.New : Happening(day, EventUse.Review) ? DayUse.Review : Pattern.On(day);
+
+    /// <summary>What happens on a day.</summary>
+    public IEnumerable<SchoolEvent> EventsOn(DateOnly day) => Events.Where(x => x.Includes(day));
+
+    /// <summary>True when something of that use happens on a day.</summary>
+    public bool Happening(DateOnly day, EventUse use) => EventsOn(day).Any(x => x.Use == use);
 
     public bool IsSchoolDay(DateOnly day) => Array.BinarySearch(_days, day) >= 0;
 

@@ -42,6 +42,9 @@ public enum ReasonCode
     /// <summary>Arguments: the parts that are tricky.</summary>
     TrickyParts,
     OnlyToBeQuick,
+
+    /// <summary>A tricky word learnt whole. Arguments: its letters.</summary>
+    LearntWhole,
     NewToday,
     TaughtBefore,
 

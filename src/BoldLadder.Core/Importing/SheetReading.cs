@@ -121,6 +121,11 @@ internal sealed class SheetReading
                         rung.Sound = cell.Text;
                     }
 
+                    if (made.Count == 0)
+                    {
+                        Leave(cell, LeftOutReason.NotRead);
+                    }
+
                     break;
                 case ColumnRole.Notes when owner is not null:
                     owner.Notes.Add(cell.Text);
@@ -150,7 +155,7 @@ internal sealed class SheetReading
             return true;
         }
 
-        // "Stage 1: s a t p" is a heading and what stands under it, in one.
+        // "Unit 1: m o b t" is a heading and what stands under it, in one.
         if (_layout.Columns.Count == 1 && SheetWords.Labelled(text) is var (label, rest) && (SheetWords.IsWeek(label) || SheetWords.IsSection(label)) && _reader.Read(rest).Any(x => x.Kind is WrittenKind.Grapheme or WrittenKind.Word))
         {
             return AddAlone(cell, ColumnRole.Parts);
@@ -196,6 +201,11 @@ internal sealed class SheetReading
 
         var role = _layout.RoleAt(cell.Column);
         var wide = _layout.Columns.Count > 1;
+        if (wide && role == ColumnRole.Sounds)
+        {
+            return false;
+        }
+
         if (Rungs.Count == 0 && cell.Row == 1 && Title.Length == 0 && text.Split(' ') is { Length: > 1 } words && words.All(x => x.Length > 2 && char.IsAsciiLetter(x[^1]) && _words.FindWord(x) is not null))
         {
             Title = text;

@@ -11,6 +11,9 @@ public sealed class Ladder
     /// <summary>More rungs than any school year holds.</summary>
     public const int MaxRungs = 400;
 
+    /// <summary>The most school days that a rung takes.</summary>
+    public const int MostDays = 20;
+
     private const int MaxText = 400, MostOfAKind = 12;
 
     private readonly Dictionary<string, int> _places;
@@ -51,6 +54,23 @@ public sealed class Ladder
 
     /// <summary>The zero-based place among the sections of the one that holds a rung's place.</summary>
     public int SectionIndexAt(int place) => Sections.ToList().IndexOf(SectionAt(place));
+
+    /// <summary>The same ladder gone up more slowly, or with no longer words.</summary>
+    /// <param name="daysARung">Days that a rung of one day takes.</param>
+    /// <param name="begun">Ids of rungs that keep their days.</param>
+    /// <param name="largest">The shape that no section goes beyond; null for none.</param>
+    public Ladder Paced(int daysARung, IReadOnlySet<string> begun, WordShape? largest) => new(Name, [.. Sections.Select(x => x with
+    {
+        Shape = largest is { } most ? x.Shape.Within(most) : x.Shape,
+        Rungs = daysARung == 1 ? x.Rungs : [.. x.Rungs.Select(r => r.Days == 1 && r.Kind == RungKind.Teach && !begun.Contains(r.Id) ? r with { Days = daysARung } : r)],
+    })]);
+
+    /// <summary>The same ladder with other days for some rungs.</summary>
+    /// <param name="days">By a rung's id; 0 leaves out a rung that adds nothing.</param>
+    public Ladder WithDays(IReadOnlyDictionary<string, int> days) => days.Count == 0 ? this : new(Name, [.. Sections.Select(x => x with
+    {
+        Rungs = [.. x.Rungs.Select(r => days.TryGetValue(r.Id, out var own) && (own > 0 || !r.AddsParts) ? r with { Days = own } : r)],
+    })]);
 
     /// <summary>Checks a ladder whole. On failure <paramref name="problems"/> has fields and sentences.</summary>
     public static bool TryCreate(
@@ -133,9 +153,9 @@ public sealed class Ladder
             yield return new LadderProblem("trickyWords", "A tricky word is one word of at most 30 letters.");
         }
 
-        if (rung.Days is < 1 or > 20)
+        if (rung.Days is < 1 or > MostDays)
         {
-            yield return new LadderProblem("days", "A rung takes 1 to 20 days.");
+            yield return new LadderProblem("days", $"A rung takes 1 to {MostDays} days.");
         }
 
         if (rung.Keyword.Length > 40 || rung.SayIt.Length > MaxText || rung.WriteIt.Length > MaxText || rung.Notes.Length > 2000)

@@ -5,13 +5,17 @@ namespace BoldLadder.Core.Ladders;
 
 /// <summary>One thing that must come before another, if both are on the ladder.</summary>
 /// <param name="What">A grapheme (<c>tch</c>), a correspondence (<c>ea:e</c>) or an ending (<c>-ing</c>).</param>
-public readonly record struct Need(string What, string Before)
+public sealed record Need(string What, string Before)
 {
     public override string ToString() => $"{What} needs {Before}";
 }
 
 /// <summary>A rung that stands before something it needs.</summary>
-public readonly record struct UnmetNeed(string RungId, string Needs, int NeededAt);
+public readonly record struct UnmetNeed(string RungId, string Needs, int NeededAt)
+{
+    /// <summary>The letters of what is needed, or its ending: for people, who know the sound from the rung.</summary>
+    public string Letters => Needs.Split(':')[0];
+}
 
 /// <summary>
 /// What must come before what: letters before the digraph made of them, <c>ch</c> before <c>tch</c>, what an ending is
@@ -23,7 +27,7 @@ public sealed class Needs
     /// <summary>Far more than any school would write.</summary>
     public const int Most = 200;
 
-    private const string LettersFirst = "* needs its letters";
+    private const string LettersLine = "* needs its letters";
 
     private readonly List<Need> _all;
     private readonly bool _letters;
@@ -32,6 +36,13 @@ public sealed class Needs
 
     /// <summary>Every need but the rule for letters.</summary>
     public IReadOnlyList<Need> All => _all;
+
+    /// <summary>Whether a spelling of several letters needs each of them first.</summary>
+    public bool LettersFirst => _letters;
+
+    /// <summary>Needs as a text that reads back as the same.</summary>
+    public static string TextOf(IEnumerable<Need> all, bool lettersFirst) =>
+        string.Join('\n', (lettersFirst ? [LettersLine] : Array.Empty<string>()).Concat(all.Select(x => x.ToString())));
 
     /// <summary>Reads a need a line; on failure the number of the line and a sentence that says what to do.</summary>
     public static Needs? TryParse(string text, out string problem)
@@ -46,7 +57,7 @@ public sealed class Needs
                 continue;
             }
 
-            if (line == LettersFirst)
+            if (line == LettersLine)
             {
                 letters = true;
                 continue;
@@ -87,6 +98,13 @@ public sealed class Needs
                    from need in Of(ladder.Rungs[i]).Distinct()
                    where first.TryGetValue(need, out var at) && at > i
                    select new UnmetNeed(ladder.Rungs[i].Id, need, first[need])];
+    }
+
+    /// <summary>For each rung that needs something the others have: its place, what it needs, and the places that have it.</summary>
+    public IReadOnlyList<(int At, string What, IReadOnlyList<int> Having)> Within(IReadOnlyList<Rung> rungs)
+    {
+        var having = rungs.SelectMany((x, i) => Things(x).Distinct().Select(thing => (thing, i))).ToLookup(x => x.thing, x => x.i);
+        return [.. rungs.SelectMany((x, i) => Of(x).Distinct().Where(having.Contains).Select(need => (i, need, (IReadOnlyList<int>)[.. having[need]])))];
     }
 
     private IEnumerable<string> Of(Rung rung) => Things(rung)

@@ -12,6 +12,9 @@ public readonly record struct WordShape(int Boxes, int Together, int Syllables)
     /// <summary>Three boxes, one syllable, no consonants together: <i>fox</i> and <i>quick</i> fit.</summary>
     public static WordShape First { get; } = new(3, 1, 1);
 
+    /// <summary>The smaller of both in everything.</summary>
+    public WordShape Within(WordShape most) => new(Math.Min(Boxes, most.Boxes), Math.Min(Together, most.Together), Math.Min(Syllables, most.Syllables));
+
     public bool IsSensible => Boxes is >= 2 and <= 12 && Together is >= 1 and <= 4 && Syllables is >= 1 and <= 5;
 }
 

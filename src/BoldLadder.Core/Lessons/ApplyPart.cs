@@ -9,6 +9,9 @@ internal static class ApplyPart
 {
     private const int MostSentences = 6;
 
+    // Two sentences as short as "Sam sat" have a word apart and are not alike for that.
+    private const int Shared = 3;
+
     private const int OralWords = 14, MostLetters = 8;
 
     // Lessons back: a sentence with what they taught keeps it going, and is not below the class.
@@ -29,8 +32,19 @@ internal static class ApplyPart
         var reads = (int)Math.Clamp(
             Math.Ceiling((seconds - write - Timing.Setup(Activity.ReadSentences)) / Timing.Each(Activity.ReadSentences)), 2, MostSentences);
         var kept = keptRead.Concat(keptWrite).Select(x => x.Text).ToHashSet();
-        var fresh = ranked.Where(x => !kept.Contains(x.Sentence.Text)).ToList();
-        var toRead = fresh.Take(Math.Max(0, reads - keptRead.Count)).ToList();
+        var toRead = new List<GradedSentence>();
+        foreach (var x in ranked.Where(x => !kept.Contains(x.Sentence.Text)))
+        {
+            if (toRead.Count >= reads - keptRead.Count)
+            {
+                break;
+            }
+
+            if (!toRead.Any(other => Alike(other.Sentence, x.Sentence)))
+            {
+                toRead.Add(x);
+            }
+        }
 
         // The shortest of those read that has today's part: children have seen it, now they write it from memory.
         var toWrite = keptWrite.Count > 0 ? null
@@ -40,6 +54,13 @@ internal static class ApplyPart
             new LessonBlock(LessonPart.Apply, Activity.ReadSentences, [.. keptRead, .. toRead.Select(make.Sentence)]),
             new LessonBlock(LessonPart.Apply, Activity.WriteSentence, toWrite is { } one ? [make.Sentence(one)] : keptWrite),
         ];
+    }
+
+    /// <summary>True when two sentences are one but for a word: the second is no reading of its own.</summary>
+    private static bool Alike(Sentence one, Sentence other)
+    {
+        var (a, b) = (one.Words.Select(x => x.ToLowerInvariant()).ToHashSet(), other.Words.Select(x => x.ToLowerInvariant()).ToHashSet());
+        return a.Intersect(b).Count() >= Shared && a.Except(b).Count() <= 1 && b.Except(a).Count() <= 1;
     }
 
     // Before there is a sentence to read: words by ear, and the letters taught, written when their sound is heard.

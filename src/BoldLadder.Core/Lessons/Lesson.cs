@@ -11,6 +11,9 @@ public enum LessonKind
     Review,
     TrickyWordDay,
     Check,
+
+    /// <summary>Before the first rung: sounds in words, by ear alone.</summary>
+    Listening,
 }
 
 /// <summary>The four parts of a lesson, in order.</summary>

@@ -12,6 +12,9 @@ public enum Activity
     Listening,
     Compare,
     OralBlending,
+
+    /// <summary>A word is said, and children say its sounds.</summary>
+    SayApart,
     Read,
     Spell,
     Chain,

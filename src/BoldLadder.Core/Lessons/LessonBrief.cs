@@ -15,6 +15,9 @@ public sealed class LessonBrief
     /// <summary>What the last lessons taught, for a review: this many.</summary>
     private const int Reviewed = 4;
 
+    /// <summary>Before the first rung children hear the sounds of so many letters to come.</summary>
+    private const int HeardFirst = 8;
+
     /// <param name="standing">The group's on the morning of the day, what is planned for the days between included.</param>
     /// <param name="rung">The rung to teach; null for a review.</param>
     /// <param name="minutes">Length of the lesson: the conventions' own, or the short one.</param>
@@ -26,12 +29,16 @@ public sealed class LessonBrief
         (Stock, Standing, Day, Rung, Minutes, Seed, Kept) = (stock, standing, day, rung, minutes, seed, kept ?? []);
         var section = standing.SectionFor(rung);
         Shape = standing.Ladder.Sections[section].Shape;
+        TrickyLearning = conventions.TrickyLearning;
         MadeUpAllowed = conventions.MadeUpIn(section);
         Teaches = rung is null ? [] : [.. rung.Adds.Where(x => rung.Kind == RungKind.Teach || !standing.Things.Contains(x))];
         GoesOver = rung is { Adds.Count: > 0 }
             ? [.. rung.Adds.Except(Teaches)]
             : [.. standing.Lessons.Where(x => x.Things.Count > 0).TakeLast(Reviewed).SelectMany(x => x.Things).Distinct()];
-        Targets = [.. Teaches, .. GoesOver];
+        BeforeLadder = rung is null && standing.Things.Count == 0;
+        Targets = BeforeLadder
+            ? [.. standing.Ladder.Rungs.Where(x => x.Kind == RungKind.Teach).SelectMany(x => x.Adds).Where(x => x.Correspondence is not null).Take(HeardFirst)]
+            : [.. Teaches, .. GoesOver];
         Judge = new Judge(rung is null ? standing.Taught : standing.Taught.With([rung]));
     }
 
@@ -55,13 +62,19 @@ public sealed class LessonBrief
     /// <summary>Whether made-up words are used in practice here.</summary>
     public bool MadeUpAllowed { get; }
 
+    /// <summary>How tricky words are learnt.</summary>
+    public TrickyLearning TrickyLearning { get; }
+
     /// <summary>What is new today.</summary>
     public IReadOnlyList<Teachable> Teaches { get; }
 
     /// <summary>What was taught before and is what today is about: the spellings of a contrast, or what the last lessons taught.</summary>
     public IReadOnlyList<Teachable> GoesOver { get; }
 
-    /// <summary>What the lesson is about, new or not.</summary>
+    /// <summary>Nothing is taught yet, and nothing new comes today: children listen.</summary>
+    public bool BeforeLadder { get; }
+
+    /// <summary>What the lesson is about, new or not; before the ladder begins, the first letters, whose sounds are heard.</summary>
     public IReadOnlyList<Teachable> Targets { get; }
 
     /// <summary>What can be read once the rung is taught, words forced into the lesson aside.</summary>

@@ -10,6 +10,13 @@ public static class LessonComposer
     {
         var dice = new Dice(brief.Seed);
         var make = new ItemMaker(brief.Stock, brief.Kept.Select(x => x.Item.Id));
+        if (brief.BeforeLadder)
+        {
+            return new Lesson(
+                LessonKind.Listening, brief.Minutes, "", "listening", [], [], [], brief.Seed, Teaching.None,
+                WithKept([.. ListeningLesson.Make(brief, make, dice).Where(x => x.Items.Count > 0)], brief.Kept), []);
+        }
+
         var (revisit, carried) = RevisitPart.Make(brief, make, dice);
         var teach = TeachPart.Make(brief, make, dice);
         var whole = brief.Minutes * 60;

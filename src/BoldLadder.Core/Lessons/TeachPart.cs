@@ -46,6 +46,11 @@ internal static class TeachPart
     // Which part of a tricky word is tricky, today.
     private static Reason Part(LessonBrief brief, string word)
     {
+        if (brief.TrickyLearning == TrickyLearning.Whole)
+        {
+            return Reason.Of(ReasonCode.LearntWhole, [.. word.Where(char.IsAsciiLetter).Select(x => x.ToString())]);
+        }
+
         if (brief.Stock.Words.Find(word) is not { Readings: [var reading, ..] } found)
         {
             return Reason.Of(ReasonCode.NewToday);

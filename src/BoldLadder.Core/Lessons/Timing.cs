@@ -28,7 +28,7 @@ public static class Timing
         Activity.Meet => 110,
         Activity.MeetTricky => 75,
         Activity.Listening => 9,
-        Activity.OralBlending => 14,
+        Activity.OralBlending or Activity.SayApart => 14,
         Activity.Read => 20,
         Activity.Spell => 45,
         Activity.Chain => 12,

@@ -46,5 +46,8 @@ public sealed class GroupLog
     /// <summary>On how many days the group read each word or sentence.</summary>
     public IReadOnlyDictionary<string, int> TimesRead { get; }
 
+    /// <summary>Ids of the rungs that were first taught before a day.</summary>
+    public IReadOnlySet<string> BegunBefore(DateOnly day) => Taught.Where(x => x.Day < day && x.RungId.Length > 0).Select(x => x.RungId).ToHashSet();
+
     public bool HasDay(DateOnly day) => Counted.Any(x => x.Day == day);
 }

@@ -57,6 +57,12 @@ public sealed class Standing
     /// <summary>Zero-based place of the first rung that is not passed; the ladder's length when all are.</summary>
     public int Place { get; }
 
+    /// <summary>The rung that is due; null above the top.</summary>
+    public Rung? Due => Place < Ladder.Rungs.Count ? Ladder.Rungs[Place] : null;
+
+    /// <summary>The rungs that are not passed, in order.</summary>
+    public IEnumerable<Rung> Left => Ladder.Rungs.Where(x => !Passed(x));
+
     /// <summary>How many rungs lie below the taught line: it stands under the rung that is due, or over the one the group is taken to stand at.</summary>
     public int Line => AsIf is { } rung ? Ladder.PlaceOf(rung.Id) + 1 : Place;
 

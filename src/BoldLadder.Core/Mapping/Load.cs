@@ -20,29 +20,36 @@ public static class Load
 
     /// <summary>Weeks of so many days of new learning, from the bottom, rungs kept whole.</summary>
     /// <param name="newDays">Days a week that bring something new, 1 to 5.</param>
-    public static IReadOnlyList<WeekLoad> ByWeek(Ladder ladder, int newDays)
+    public static IReadOnlyList<WeekLoad> ByWeek(IReadOnlyList<Rung> rungs, int newDays)
     {
         var weeks = new List<WeekLoad>();
         var (from, days, graphemes, words) = (0, 0, 0, 0);
-        for (var place = 0; place < ladder.Rungs.Count; place++)
+        for (var place = 0; place < rungs.Count; place++)
         {
-            var rung = ladder.Rungs[place];
-            if (days > 0 && days + rung.Days > newDays)
+            var rung = rungs[place];
+            if (StartsWeek(days, rung, newDays))
             {
                 weeks.Add(new WeekLoad(from, place - 1, graphemes, words));
                 (from, days, graphemes, words) = (place, 0, 0, 0);
             }
 
             days += rung.Days;
-            graphemes += rung.Kind == RungKind.Teach ? rung.Correspondences.Count : 0;
+            graphemes += NewCorrespondences(rung);
             words += rung.TrickyWords.Count;
         }
 
         if (days > 0)
         {
-            weeks.Add(new WeekLoad(from, ladder.Rungs.Count - 1, graphemes, words));
+            weeks.Add(new WeekLoad(from, rungs.Count - 1, graphemes, words));
         }
 
         return weeks;
     }
+
+    /// <summary>Whether a rung is the first of a week: it does not go whole into what is left of the one before.</summary>
+    /// <param name="days">Days of that week that are taken.</param>
+    internal static bool StartsWeek(int days, Rung rung, int newDays) => days > 0 && days + rung.Days > newDays;
+
+    /// <summary>How many correspondences a rung brings that are new.</summary>
+    internal static int NewCorrespondences(Rung rung) => rung.Kind == RungKind.Teach ? rung.Correspondences.Count : 0;
 }

@@ -57,7 +57,7 @@ public static class RungMap
             var opening = soFar < WordsPerLesson;
             soFar += everyday[place];
             figures[place] = new RungFigures(
-                others[place] + everyday[place], everyday[place], targets[place], Thin(unlocking, ladder.Rungs[place], targets[place], opening));
+                others[place] + everyday[place], everyday[place], targets[place], Thin(index, ladder.Rungs[place], targets[place], opening));
         }
 
         return figures;
@@ -71,7 +71,9 @@ public static class RungMap
         }
     }
 
-    private static Thinness Thin(Unlocking unlocking, Rung rung, int targets, bool opening)
+    /// <summary>Whether a rung with so many target words is thin.</summary>
+    /// <param name="opening">Fewer than eight everyday words can be read before it.</param>
+    public static Thinness Thin(PartIndex index, Rung rung, int targets, bool opening)
     {
         var needed = WordsPerLesson * rung.Days;
         if (!rung.AddsParts || rung.Kind != RungKind.Teach || targets >= needed)
@@ -85,7 +87,7 @@ public static class RungMap
         }
 
         // English at large: every everyday word short enough for a class that holds it, whatever the rest of its parts.
-        var inEnglish = PartIndex.Of(unlocking.Rules).FamiliesInEnglish(rung);
+        var inEnglish = index.FamiliesInEnglish(rung);
         return inEnglish >= needed ? Thinness.ByPlace : targets >= Math.Min(WordsByNature, inEnglish) ? Thinness.ByNature : Thinness.ByPlace;
     }
 }

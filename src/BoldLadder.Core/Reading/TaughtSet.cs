@@ -22,6 +22,11 @@ public sealed class TaughtSet
         }
     }
 
+    /// <summary>All that any word needs: a class that has been taught everything.</summary>
+    public static TaughtSet Everything(ReadingRules rules) => new(
+        rules,
+        rules.Rows.Bits.Parts.Where(x => x.Kind is PartKind.Correspondence or PartKind.WeakVowel).Select(x => Teachable.Of(Correspondence.Parse(x.Key))), []);
+
     public ReadingRules Rules { get; }
 
     public IReadOnlySet<Teachable> Things { get; }

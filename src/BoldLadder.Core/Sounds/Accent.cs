@@ -56,6 +56,9 @@ public sealed class Accent
     /// <summary>The accent with this id, or null.</summary>
     public static Accent? Find(string? id) => All.FirstOrDefault(x => x.Id == id);
 
+    /// <summary>Keys of merges as they are written with spaces between, as a set.</summary>
+    public static IReadOnlySet<string> MergesIn(string keys) => keys.Split(' ', StringSplitOptions.RemoveEmptyEntries).ToHashSet();
+
     /// <summary>
     /// A table from a phoneme's index to the index of the one that stands for it here.
     /// </summary>

@@ -23,12 +23,12 @@ public static class Placement
         {
             if (log.HasDay(date))
             {
-                yield return new PlacedDay(date, now.Year.Pattern.On(date), null);
+                yield return new PlacedDay(date, now.Year.On(date), null);
                 continue;
             }
 
             // Above the top every day is for going over what was taught.
-            var isNew = now.Year.Pattern.On(date) == DayUse.New && waiting.Count > 0;
+            var isNew = now.Year.On(date) == DayUse.New && waiting.Count > 0;
             yield return isNew
                 ? new PlacedDay(date, DayUse.New, waiting.Dequeue())
                 : new PlacedDay(date, DayUse.Review, null);

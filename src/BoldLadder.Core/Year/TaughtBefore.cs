@@ -13,6 +13,20 @@ namespace BoldLadder.Core.Year;
 /// </summary>
 public static class TaughtBefore
 {
+    /// <summary>What was taught, in the ladder's order; null when one of the rungs is not on it.</summary>
+    /// <param name="upTo">The last rung that was taught, with all below it; null or empty for none.</param>
+    /// <param name="ticked">Rungs that were taught, one by one.</param>
+    public static IReadOnlyList<Rung>? Chosen(Ladder ladder, string? upTo, IReadOnlyList<string> ticked)
+    {
+        var last = string.IsNullOrEmpty(upTo) ? -1 : ladder.PlaceOf(upTo);
+        if ((last < 0 && !string.IsNullOrEmpty(upTo)) || ticked.Any(x => x is null || ladder.PlaceOf(x) < 0))
+        {
+            return null;
+        }
+
+        return [.. ladder.Rungs.Where((x, place) => place <= last || ticked.Contains(x.Id))];
+    }
+
     /// <summary>The entries, in order, from position 1 on.</summary>
     /// <param name="rungs">What was taught, in the order in which it was: of the group's ladder or of another.</param>
     /// <param name="today">The first day of lessons here: all of it was taught before.</param>
@@ -25,7 +39,7 @@ public static class TaughtBefore
         var waiting = new Stack<Rung>(rungs.SelectMany(x => Enumerable.Repeat(x, x.Days)));
         foreach (var day in year.SchoolDays.Where(x => x < today).Reverse().TakeWhile(_ => waiting.Count > 0))
         {
-            days.Add((day, year.Pattern.On(day) == DayUse.New ? waiting.Pop() : null));
+            days.Add((day, year.On(day) == DayUse.New ? waiting.Pop() : null));
         }
 
         days.Reverse();

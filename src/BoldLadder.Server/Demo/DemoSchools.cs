@@ -4,6 +4,7 @@ using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Lessons;
 using BoldLadder.Core.Log;
 using BoldLadder.Core.Sounds;
+using BoldLadder.Core.Words;
 using BoldLadder.Server.Engine;
 using BoldLadder.Server.Groups;
 using BoldLadder.Server.Hosting;
@@ -72,7 +73,7 @@ public sealed class DemoSchools(IServiceProvider services, ShippedData shipped, 
         var ladder = LadderText.Parse(await File.ReadAllTextAsync(Path.Combine(shipped.Folder, "demo", $"{plan.File}.ladder.tsv"), cancel));
         var document = StoredJson.Write(LadderDocument.Of(ladder));
         var year = DemoYear.Around(today.Date, plan.Groups.Max(x => x.Rungs));
-        var ladderId = Guid.CreateVersion7();
+        var ladderId = Of(plan.Id, 1, 0);
         var school = new SchoolRow
         {
             Id = plan.Id, Name = plan.Name, Accent = plan.Accent, Revision = 1, WordsRevision = 1,
@@ -83,16 +84,24 @@ public sealed class DemoSchools(IServiceProvider services, ShippedData shipped, 
         db.LadderRevisions.Add(new LadderRevisionRow { SchoolId = plan.Id, LadderId = ladderId, Number = 1, Document = document });
         await db.SaveChangesAsync(cancel);
         var settings = new SchoolSettings(
-            plan.Id, 0, plan.Name, Accent.Find(plan.Accent)!, OwnConventions.None, year, "", shipped.NeedsOf(null), [], 1, 1);
+            plan.Id, 0, plan.Name, Accent.Find(plan.Accent)!, OwnConventions.None, year, "", shipped.NeedsOf(null), Array.Empty<OwnWord>().ToLookup(_ => ""), 1, 1);
         var stock = stocks.Get(StockKey.Of(settings, ClassConventions.Usual, ladder), ladder, []);
         var position = 0;
         foreach (var (name, rungs) in plan.Groups)
         {
-            var group = new GroupRow { SchoolId = plan.Id, Id = Guid.CreateVersion7(), Name = name, LadderId = ladderId, Position = position++, Revision = 1 };
+            var group = new GroupRow { SchoolId = plan.Id, Id = Of(plan.Id, 2, position), Name = name, LadderId = ladderId, Position = position++, Revision = 1 };
             db.Groups.Add(group);
             Teach(db, group, ladder, year, stock, rungs);
             await db.SaveChangesAsync(cancel);
         }
+    }
+
+    // The same in every installation: what a lesson picks hangs on its group, and the demo should be the same lesson everywhere.
+    private static Guid Of(Guid school, byte kind, int number)
+    {
+        var bytes = school.ToByteArray();
+        (bytes[12], bytes[13]) = (kind, (byte)number);
+        return new Guid(bytes);
     }
 
     // The lessons that the group has had, each made and logged as if on its day.
@@ -103,7 +112,7 @@ public sealed class DemoSchools(IServiceProvider services, ShippedData shipped, 
         foreach (var day in days)
         {
             var standing = Standing.Of(ladder, new GroupLog(entries), year, stock.Rules);
-            var rung = year.Pattern.On(day) == DayUse.New && standing.Place < ladder.Rungs.Count ? ladder.Rungs[standing.Place] : null;
+            var rung = year.On(day) == DayUse.New ? standing.Due : null;
             var seed = (ulong)(day.DayNumber * 31) + (ulong)group.Position;
             var lesson = LessonComposer.Compose(new LessonBrief(stock, standing, ClassConventions.Usual, day, rung, ClassConventions.Usual.LessonMinutes, seed));
             var id = Guid.CreateVersion7();

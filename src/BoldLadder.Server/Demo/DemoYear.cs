@@ -53,12 +53,12 @@ public static class DemoYear
             }
 
             days.Add(day);
-            wanted -= year.Pattern.On(day) == DayUse.New ? 1 : 0;
+            wanted -= year.On(day) == DayUse.New ? 1 : 0;
         }
 
         days.Reverse();
 
         // The first lesson has something new: before it there is nothing to review.
-        return [.. days.SkipWhile(x => year.Pattern.On(x) == DayUse.Review)];
+        return [.. days.SkipWhile(x => year.On(x) == DayUse.Review)];
     }
 }

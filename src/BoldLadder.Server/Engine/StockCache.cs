@@ -15,11 +15,17 @@ namespace BoldLadder.Server.Engine;
 /// <param name="OwnWords">The school's own words, by a hash of all that they say; empty when it has none.</param>
 /// <param name="Gates">The endings and structures that the ladder has rungs for.</param>
 /// <param name="Units">The rime units and clusters that it has rungs for.</param>
-public readonly record struct StockKey(Guid? School, string Accent, string OwnWords, WeakVowels Weak, Plurals Plurals, bool ShortA, string Gates, string Units)
+/// <param name="Merges">Merges that are the other way round, as in <see cref="ClassConventions.Merges"/>.</param>
+public readonly record struct StockKey(Guid? School, string Accent, string OwnWords, WeakVowels Weak, Plurals Plurals, bool ShortA, string Gates, string Units, string Merges)
 {
-    public static StockKey Of(SchoolSettings school, ClassConventions conventions, Ladder ladder) => new(
-        school.OwnWords.Count == 0 ? null : school.Id, school.Accent.Id, HashOf(school.OwnWords), conventions.WeakVowels, conventions.Plurals, conventions.ShortA,
-        GatesOf(ladder), LadderUnits.Of(ladder).Key);
+    public static StockKey Of(SchoolSettings school, ClassConventions conventions, Ladder ladder)
+    {
+        var accent = conventions.Accent ?? school.Accent;
+        var own = school.OwnWordsIn(accent);
+        return new StockKey(
+            own.Count == 0 ? null : school.Id, accent.Id, HashOf(own), conventions.WeakVowels, conventions.Plurals, conventions.ShortA,
+            GatesOf(ladder), LadderUnits.Of(ladder).Key, conventions.Merges);
+    }
 
     // Wide enough that no two lists of words ever share one.
     private static string HashOf(IReadOnlyList<OwnWord> own) => own.Count == 0 ? ""
@@ -69,20 +75,21 @@ public sealed class StockCache(ShippedData shipped, MadeUpChecks madeUp)
 
     /// <summary>The stock of the lexicon itself, for answers that need no school.</summary>
     public WordStock Plain(Accent accent, WeakVowels weak) =>
-        Get(new StockKey(null, accent.Id, "", weak, Plurals.OwnRung, true, "", LadderUnits.None.Key), null, []);
+        Get(new StockKey(null, accent.Id, "", weak, Plurals.OwnRung, true, "", LadderUnits.None.Key, ""), null, []);
 
     private WordStock Make(StockKey key, Ladder? ladder, IReadOnlyList<OwnWord> own)
     {
         WordRows? same;
         lock (_lock)
         {
-            same = _stocks.Where(x => x.Stock.IsValueCreated && x.Key with { Gates = key.Gates, Weak = key.Weak, Plurals = key.Plurals, ShortA = key.ShortA } == key)
+            same = _stocks.Where(x => x.Stock.IsValueCreated && x.Key with { Gates = key.Gates, Weak = key.Weak, Plurals = key.Plurals, ShortA = key.ShortA, Merges = key.Merges } == key)
                 .Select(x => x.Stock.Value.Rules.Rows).FirstOrDefault();
         }
 
         var accent = Accent.Find(key.Accent)!;
         var rows = same ?? new WordRows(new SchoolWords(shipped.Lexicon, accent, own, shipped.IsRealWord), LadderUnits.Of(ladder));
-        return new WordStock(new ReadingRules(rows, key.Weak, ladder, plurals: key.Plurals, shortA: key.ShortA), shipped.Sentences(accent), shipped.Spoken(accent).With(own),
-            madeUp: madeUp.For(accent));
+        var switched = Accent.MergesIn(key.Merges);
+        return new WordStock(
+            new ReadingRules(rows, key.Weak, ladder, switched, key.Plurals, key.ShortA), shipped.Sentences(accent), shipped.Spoken(accent).With(own), switched, madeUp.For(accent));
     }
 }

@@ -6,6 +6,7 @@ using BoldLadder.Core.Lessons;
 using BoldLadder.Core.Log;
 using BoldLadder.Core.Mapping;
 using BoldLadder.Core.Reading;
+using BoldLadder.Core.Sounds;
 using BoldLadder.Core.Year;
 using BoldLadder.Server.Storage;
 
@@ -17,18 +18,25 @@ namespace BoldLadder.Server.Groups;
 /// </summary>
 public sealed class Classroom
 {
+    private readonly Ladder _whole;
     private readonly Lazy<Unlocking> _unlocking;
     private readonly Lazy<Forecast> _forecast;
     private readonly Lazy<IReadOnlyDictionary<string, DateOnly>> _dates;
 
     /// <param name="key">Names all that it was made from, and the versions of that.</param>
+    /// <param name="ladder">As the school has it: the group goes up it at its own pace.</param>
     /// <param name="standing">Where the group stands, or is taken to stand.</param>
     public Classroom(
         string key, SchoolSettings school, GroupRow group, ClassConventions conventions, Ladder ladder, int ladderRevision, GroupLog log, WordStock stock,
         DateOnly today, Standing? standing = null)
     {
-        (Key, School, Group, Conventions, Ladder, LadderRevision, Log, Stock, Today) = (key, school, group, conventions, ladder, ladderRevision, log, stock, today);
-        Logged = Standing.Of(ladder, log, school.Year, stock.Rules);
+        (Key, School, Group, Conventions, Ladder, LadderRevision, Log, Stock, Today) =
+            (key, school, group, conventions, ladder, ladderRevision, log, stock, today);
+        (_whole, Plan) = (ladder, PlanDocument.Read(group.Plan));
+        var (paced, days) = (conventions.Paced(ladder, log.BegunBefore), conventions.Week is { } week ? school.Year.With(week) : school.Year);
+        (Ladder, Year) = (Plan.For(paced), Plan.For(days));
+        GroupYear = plan => new GroupYear(paced, days, log, stock.Rules, plan, today);
+        Logged = Standing.Of(Ladder, log, Year, stock.Rules);
         Standing = standing ?? Logged;
         _unlocking = new Lazy<Unlocking>(() => new Unlocking(ladder, stock.Rules));
         _forecast = new Lazy<Forecast>(() => new Forecast(Logged, log, today, conventions.LessonMinutes));
@@ -47,18 +55,28 @@ public sealed class Classroom
     /// <summary>The school's over what ships, and the group's over those.</summary>
     public ClassConventions Conventions { get; }
 
-    /// <summary>As published; on the desk, as drafted.</summary>
+    /// <summary>As published, or on the desk as drafted, at the group's pace.</summary>
     public Ladder Ladder { get; }
 
     public int LadderRevision { get; }
 
     public GroupLog Log { get; }
 
+    /// <summary>What is otherwise for the group in the school's year.</summary>
+    public GroupPlan Plan { get; }
+
+    /// <summary>The group's year by a plan.</summary>
+    public Func<GroupPlan, GroupYear> GroupYear { get; }
+
     public WordStock Stock { get; }
 
     public DateOnly Today { get; }
 
-    public SchoolYear Year => School.Year;
+    /// <summary>The school's days with the group's own week and what is otherwise for it.</summary>
+    public SchoolYear Year { get; }
+
+    /// <summary>How the group speaks.</summary>
+    public Accent Accent => Stock.Words.Accent;
 
     public ReadingRules Rules => Stock.Rules;
 
@@ -73,13 +91,14 @@ public sealed class Classroom
     /// <summary>Where it will be on the days to come.</summary>
     public Forecast Forecast => _forecast.Value;
 
+    /// <summary>What each rung opens, whatever the pace.</summary>
     public Unlocking Unlocking => _unlocking.Value;
 
     /// <summary>The first day on which each rung was or will be taught.</summary>
     public IReadOnlyDictionary<string, DateOnly> Dates => _dates.Value;
 
     /// <summary>The same group taken to stand at a rung.</summary>
-    public Classroom At(Rung rung) => new($"{Key} at {rung.Id}", School, Group, Conventions, Ladder, LadderRevision, Log, Stock, Today, Logged.At(rung, Today)) { DataFingerprint = DataFingerprint };
+    public Classroom At(Rung rung) => new($"{Key} at {rung.Id}", School, Group, Conventions, _whole, LadderRevision, Log, Stock, Today, Logged.At(rung, Today)) { DataFingerprint = DataFingerprint };
 
     /// <summary>The same group beside another ladder, or another state of its own.</summary>
     public Classroom Beside(string key, Ladder ladder, int revision, WordStock stock) => new(key, School, Group, Conventions, ladder, revision, Log, stock, Today) { DataFingerprint = DataFingerprint };
@@ -96,9 +115,12 @@ public sealed class Classroom
         return new Forecast(Standing.Of(Ladder, without, Year, Rules), without, Today, Conventions.LessonMinutes).Before(day);
     }
 
+    /// <summary>How long the lesson of a day is.</summary>
+    public int MinutesOn(DateOnly day) => Year.Happening(day, EventUse.ShortLesson) ? ClassConventions.ShortMinutes : Conventions.LessonMinutes;
+
     /// <summary>What a lesson of the group on a day is made from.</summary>
     public LessonInputs InputsOf(DateOnly day) => new(
-        $"{Group.LadderId:N}:{LadderRevision}", School.Accent.Id, Conventions.ToString(), School.YearText, School.WordsRevision, Log.Position,
+        $"{Group.LadderId:N}:{LadderRevision}", Accent.Id, $"{Conventions} {MinutesOn(day)}", School.YearText, School.WordsRevision, Log.Position,
         string.Join(' ', Forecast.Days.TakeWhile(x => x.Day < day).Where(x => !Log.HasDay(x.Day)).Select(x => $"{x.Day:O}/{x.Rung?.Id}")),
         DataFingerprint, LessonInputs.SeedOf(Group.Id, day));
 }

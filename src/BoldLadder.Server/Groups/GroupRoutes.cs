@@ -67,9 +67,9 @@ public static class GroupRoutes
             return Problems.Missing("ladderId", "This school has no such ladder. Choose one from the list.");
         }
 
-        if (TaughtOf(request.Taught, ladder, out var unknown) is not { } taught)
+        if (TaughtBefore.Chosen(ladder, request.Taught?.UpTo, request.Taught?.Rungs ?? []) is not { } taught)
         {
-            return Problems.Bad("taught", $"There is no rung {unknown} on that ladder. Choose it again.");
+            return Problems.Bad("taught", "There is no such rung on that ladder. Choose the last one again, or those that were ticked.");
         }
 
         var school = await rooms.School(scope.School, null, cancel);
@@ -150,38 +150,9 @@ public static class GroupRoutes
         return row is null ? null : await rooms.Ladder(ladderId, row.Number, row.Version, () => Task.FromResult(row.Document));
     }
 
-    private static IReadOnlyList<Rung>? TaughtOf(TaughtBeforeRequest? request, Ladder ladder, out string unknown)
-    {
-        unknown = "";
-        var rungs = new List<Rung>();
-        if (request?.UpTo is { Length: > 0 } upTo)
-        {
-            if (ladder.PlaceOf(upTo) < 0)
-            {
-                unknown = "like the last one";
-                return null;
-            }
-
-            rungs.AddRange(ladder.Rungs.Take(ladder.PlaceOf(upTo) + 1));
-        }
-
-        foreach (var id in request?.Rungs ?? [])
-        {
-            if (id is null || ladder.PlaceOf(id) < 0)
-            {
-                unknown = "like one of those ticked";
-                return null;
-            }
-
-            rungs.Add(ladder.Rungs[ladder.PlaceOf(id)]);
-        }
-
-        return [.. rungs.Distinct().OrderBy(x => ladder.PlaceOf(x.Id))];
-    }
-
     private static GroupView View(Classroom room) => new(
         room.Group.Id, room.Group.Name, room.Group.LadderId, room.Ladder.Name, room.Group.Archived, room.Group.Revision, room.Ladder.Rungs.Count(room.Logged.Passed), room.Ladder.Rungs.Count,
-        room.Logged.Place < room.Ladder.Rungs.Count ? room.Ladder.Rungs[room.Logged.Place].Label : null, room.Log.Counted.Count);
+        room.Logged.Due?.Label, room.Log.Counted.Count);
 
     private static ProblemHttpResult? Refused(string? asked, ShippedData shipped, out string name)
     {

@@ -8,8 +8,14 @@ namespace BoldLadder.Server.Groups;
 /// <summary>A school as its row says it is, read and parsed once for each version of the row.</summary>
 /// <param name="Conventions">What it does otherwise than what ships.</param>
 /// <param name="Needs">What must come before what: the school's own list, or the shipped one.</param>
-/// <param name="OwnWords">Its own words in its accent.</param>
+/// <param name="AllOwnWords">Its own words, by the id of the accent that they are in.</param>
 /// <param name="WordsRevision">Of which revision those are.</param>
 public sealed record SchoolSettings(
     Guid Id, uint Version, string Name, Accent Accent, OwnConventions Conventions, SchoolYear Year, string YearText, Core.Ladders.Needs Needs,
-    IReadOnlyList<OwnWord> OwnWords, int Revision, int WordsRevision);
+    ILookup<string, OwnWord> AllOwnWords, int Revision, int WordsRevision)
+{
+    /// <summary>Its own words in its own accent.</summary>
+    public IReadOnlyList<OwnWord> OwnWords => OwnWordsIn(Accent);
+
+    public IReadOnlyList<OwnWord> OwnWordsIn(Accent accent) => [.. AllOwnWords[accent.Id]];
+}

@@ -13,6 +13,7 @@ public sealed class Turns : IDisposable
 
     private readonly SemaphoreSlim _large = new(Math.Max(1, Environment.ProcessorCount - 1));
     private readonly SemaphoreSlim _small = new(Environment.ProcessorCount);
+    private readonly SemaphoreSlim _watched = new(Environment.ProcessorCount);
     private int _waiting;
 
     /// <summary>Puts an address behind the turns.</summary>
@@ -24,10 +25,40 @@ public sealed class Turns : IDisposable
             return await turns.InTurn(large, context.HttpContext, () => next(context));
         });
 
+    /// <summary>
+    /// Long work that goes on while somebody watches: so many at once, and the next when one of them ends, so that those
+    /// who ask a question once find a turn between their stretches.
+    /// </summary>
+    public async Task<IDisposable> Watched(CancellationToken cancel)
+    {
+        await _watched.WaitAsync(cancel);
+        return new Place(_watched);
+    }
+
+    /// <summary>A stretch of long work that goes on while somebody watches: one turn at a time, so that it shares with what is asked at large.</summary>
+    public async Task<T> Stretch<T>(Func<T> work, CancellationToken cancel)
+    {
+        await _large.WaitAsync(cancel);
+        try
+        {
+            return await Task.Run(work, cancel);
+        }
+        finally
+        {
+            _large.Release();
+        }
+    }
+
     public void Dispose()
     {
         _large.Dispose();
         _small.Dispose();
+        _watched.Dispose();
+    }
+
+    private sealed class Place(SemaphoreSlim taken) : IDisposable
+    {
+        public void Dispose() => taken.Release();
     }
 
     private async ValueTask<object?> InTurn(bool large, HttpContext http, Func<ValueTask<object?>> work)

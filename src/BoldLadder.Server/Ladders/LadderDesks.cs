@@ -1,4 +1,5 @@
 using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Mapping;
 using BoldLadder.Server.Groups;
 using BoldLadder.Server.Hosting;
 using BoldLadder.Server.Storage;
@@ -13,8 +14,17 @@ namespace BoldLadder.Server.Ladders;
 /// <param name="Room">The group with the draft in place of its published ladder.</param>
 /// <param name="Difference">How the draft differs from what is published.</param>
 /// <param name="Undo">The last edit by name.</param>
-public sealed record LadderDesk(string Key, Guid Id, int Revision, LadderRow? Row, Ladder Draft, Classroom Room, LadderDifference Difference, string? Undo)
+/// <param name="Redo">The last that was taken back, by name.</param>
+public sealed record LadderDesk(string Key, Guid Id, int Revision, LadderRow? Row, Ladder Draft, Classroom Room, LadderDifference Difference, string? Undo, string? Redo)
 {
+    private readonly Lazy<IReadOnlyList<RungFigures>> _figures = new(() => RungMap.Of(Room.Unlocking));
+
+    /// <summary>What every rung unlocks, and whether it is thin.</summary>
+    public IReadOnlyList<RungFigures> Figures => _figures.Value;
+
+    /// <summary>How far apart what is easily confused has to stand.</summary>
+    public ClashDistances Distances => ClashDistances.Usual with { Spellings = Room.Conventions.SpellingsApart };
+
     public LadderView View() => LadderView.Of(this);
 }
 
@@ -34,6 +44,9 @@ public sealed class LadderDesks(BoldLadderDb db, SchoolScope scope, Classrooms r
             {
                 x.DraftRevision, x.Version, x.Published, PublishedVersion = r.Version,
                 Undo = db.LadderEdits.Where(e => e.LadderId == ladderId && !e.Undone).OrderByDescending(e => e.Number).Select(e => e.Name).FirstOrDefault(),
+                Redo = db.LadderEdits.Where(e => e.LadderId == ladderId && e.Undone && e.Forward != null
+                        && !db.LadderEdits.Any(n => n.LadderId == ladderId && !n.Undone && n.Number > e.Number))
+                    .OrderBy(e => e.Number).Select(e => e.Name).FirstOrDefault(),
             })
             .SingleOrDefaultAsync(cancel);
         if (head is null || (forChange && row is null))
@@ -42,9 +55,7 @@ public sealed class LadderDesks(BoldLadderDb db, SchoolScope scope, Classrooms r
         }
 
         var draft = await Draft(ladderId, head.DraftRevision, head.Version, cancel);
-        var published = await rooms.Ladder(
-            ladderId, head.Published, head.PublishedVersion,
-            () => db.LadderRevisions.AsNoTracking().Where(x => x.LadderId == ladderId && x.Number == head.Published).Select(x => x.Document).SingleAsync(cancel));
+        var published = await Published(ladderId, head.Published, head.PublishedVersion, cancel);
         var key = $"desk {ladderId:N} {head.DraftRevision} {head.Version}";
         Classroom room;
         if (groupId is { } id)
@@ -80,14 +91,23 @@ public sealed class LadderDesks(BoldLadderDb db, SchoolScope scope, Classrooms r
             room = room.At(draft.Rungs[draft.PlaceOf(asIf)]);
         }
 
-        return (new LadderDesk($"{key} {asIf}", ladderId, head.DraftRevision, row, draft, room, LadderDifference.Between(published, draft), head.Undo), null);
+        return (new LadderDesk($"{key} {asIf}", ladderId, head.DraftRevision, row, draft, room, LadderDifference.Between(published, draft), head.Undo, head.Redo), null);
     }
 
     /// <summary>The desk as it is sent, worked out once for each version of what it is made from.</summary>
     public byte[] Sent(LadderDesk desk) => answers.Find(desk.Key) ?? answers.Keep(desk.Key, desk.View());
 
+    /// <summary>A state that was published.</summary>
+    public Task<Ladder> Published(Guid id, int number, uint version, CancellationToken cancel) => rooms.Ladder(
+        id, number, version, () => db.LadderRevisions.AsNoTracking().Where(x => x.LadderId == id && x.Number == number).Select(x => x.Document).SingleAsync(cancel));
+
     public Task<Ladder> Draft(Guid id, int revision, uint version, CancellationToken cancel) => rooms.Ladder(
         id, revision, version, () => db.Ladders.AsNoTracking().Where(x => x.Id == id).Select(x => x.Draft).SingleAsync(cancel));
+
+    /// <summary>What was taken back and can be done again, the next first.</summary>
+    public IQueryable<LadderEditRow> TakenBack(Guid ladderId) => db.LadderEdits
+        .Where(x => x.LadderId == ladderId && x.Undone && x.Forward != null && !db.LadderEdits.Any(n => n.LadderId == ladderId && !n.Undone && n.Number > x.Number))
+        .OrderBy(x => x.Number);
 
     public IQueryable<LadderEditRow> LastEdit(Guid ladderId) =>
         db.LadderEdits.Where(x => x.LadderId == ladderId && !x.Undone).OrderByDescending(x => x.Number);

@@ -14,6 +14,7 @@ internal static class LadderGate
         {
             AddRung x => new AddRung(gated.Rung(x.Rung), x.SectionId, x.At),
             ReplaceRung x => new ReplaceRung(gated.Rung(x.Rung)),
+            SeveralEdits x => Several(x, gate, gated),
             RenameLadder x => new RenameLadder(gated.Text("name", x.Name)),
             ChangeSection x => x with { Name = gated.Text("name", x.Name) },
             AddSection x => x with { Section = gated.Section(x.Section) },
@@ -24,9 +25,28 @@ internal static class LadderGate
         return gated.Problem is null ? made : null;
     }
 
+    private static SeveralEdits? Several(SeveralEdits several, WordGate gate, Gated gated)
+    {
+        var made = new List<LadderEdit>();
+        foreach (var edit in several.Edits)
+        {
+            if (Through(edit, gate, out var problem) is not { } passed)
+            {
+                gated.Refuse(problem);
+                return null;
+            }
+
+            made.Add(passed);
+        }
+
+        return new SeveralEdits(gated.Text("name", several.Name), made);
+    }
+
     private sealed class Gated(WordGate gate)
     {
         public LadderProblem? Problem { get; private set; }
+
+        public void Refuse(LadderProblem problem) => Problem ??= problem;
 
         public string Text(string field, string text, bool lines = false)
         {

@@ -33,7 +33,11 @@ public static class LadderRoutes
         school.MapGet("/ladders", All).WithSummary("The school's ladders, with the groups that are taught by each.");
         school.MapPost("/ladders", Add).WithSummary("Add a ladder whole: from a sheet, or from a file. It is published as it is.").ProducesProblem(400);
         var ladder = school.MapGroup("/ladders/{ladderId:guid}");
-        ladder.MapGet("/file", File).WithSummary("The draft as a file that reads back as the same ladder: format csv, xlsx or json.").Produces(200, contentType: "application/octet-stream").ProducesProblem(400).ProducesProblem(404);
+        ConsequencesRoutes.Map(ladder);
+        HistoryRoutes.Map(ladder);
+        QuestionRoutes.Map(ladder);
+        SuggestionRoutes.Map(ladder);
+        ladder.MapGet("/file", File).WithSummary("The draft as a file that reads back as the same ladder: format csv, xlsx or json; or as a picture for the wall: svg.").Produces(200, contentType: "application/octet-stream").ProducesProblem(400).ProducesProblem(404);
         ladder.MapDelete("", Remove).WithSummary("Take back a ladder by which no group is or was taught.").ProducesProblem(400).ProducesProblem(404);
         ladder.MapGet("", Show).WithSummary("The draft of a ladder with all figures, beside a group if one is named.").Produces<LadderView>().ProducesProblem(400).ProducesProblem(404);
         ladder.MapGet("/rungs/{rungId}", Open).WithSummary("A rung with the words behind its figures.").ProducesProblem(400).ProducesProblem(404);
@@ -41,6 +45,7 @@ public static class LadderRoutes
             .WithSummary("Move, add, edit or remove a rung; rename, add, shape or remove a section; rename the ladder, or put another in its place.")
             .ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
         ladder.MapPost("/undo", Undo).WithSummary("Take back the last edit.").ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
+        ladder.MapPost("/redo", Redo).WithSummary("Do again what was taken back last.").ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
         ladder.MapPost("/publish", Publish).WithSummary("Let lessons follow the draft from now on.").ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
     }
 
@@ -57,8 +62,8 @@ public static class LadderRoutes
         return TypedResults.Ok(found);
     }
 
-    private static async Task<Results<Created<LadderSummary>, ProblemHttpResult>> Add(
-        NewLadderRequest request, BoldLadderDb db, SchoolScope scope, Engine.ShippedData shipped, CancellationToken cancel)
+    internal static async Task<Results<Created<LadderSummary>, ProblemHttpResult>> Add(
+        NewLadderRequest request, BoldLadderDb db, SchoolScope scope, Engine.ShippedData shipped, Today today, CancellationToken cancel)
     {
         if (request.Ladder is null)
         {
@@ -87,7 +92,7 @@ public static class LadderRoutes
 
         var (id, document) = (Guid.CreateVersion7(), StoredJson.Write(LadderDocument.Of(ladder)));
         db.Ladders.Add(new LadderRow { SchoolId = scope.School, Id = id, Draft = document, DraftRevision = 1, Published = 1 });
-        db.LadderRevisions.Add(new LadderRevisionRow { SchoolId = scope.School, LadderId = id, Number = 1, Document = document });
+        db.LadderRevisions.Add(new LadderRevisionRow { SchoolId = scope.School, LadderId = id, Number = 1, Document = document, PublishedOn = today.Date });
         if (request.Layout is not null || request.Answers is { Count: > 0 })
         {
             var school = await db.Schools.SingleAsync(x => x.Id == scope.School, cancel);
@@ -112,7 +117,8 @@ public static class LadderRoutes
             "csv" => TypedResults.File(LadderFiles.Csv(ladder), "text/csv", "ladder.csv"),
             "xlsx" => TypedResults.File(LadderFiles.Xlsx(ladder), "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet", "ladder.xlsx"),
             "json" => TypedResults.File(System.Text.Encoding.UTF8.GetBytes(StoredJson.Write(LadderDocument.Of(ladder))), "application/json", "ladder.json"),
-            _ => Problems.Bad("format", "Say in which form: csv, xlsx or json."),
+            "svg" => TypedResults.File(LadderPicture.Draw(ladder, desk.Room.Unlocking), "image/svg+xml", "ladder.svg"),
+            _ => Problems.Bad("format", "Say in which form: csv, xlsx, json or svg."),
         };
     }
 
@@ -172,7 +178,7 @@ public static class LadderRoutes
             if (request.Edit is null)
             {
                 return Task.FromResult<ProblemHttpResult?>(Problems.Bad(
-                    "edit", "Say what to change: move, moveBy, moveTo, add, remove, replace, rename, section, addSection, removeSection or whole."));
+                    "edit", "Say what to change: move, moveBy, moveTo, add, remove, replace, rename, section, addSection, removeSection, moveAll, addAll, removeAll, takeOrder or whole."));
             }
 
             if (request.Edit.ToCore(desk.Draft, out var wrong) is not { } asked)
@@ -185,22 +191,26 @@ public static class LadderRoutes
                 return Task.FromResult<ProblemHttpResult?>(Problems.Bad(refused.Field, refused.Sentence));
             }
 
-            var result = edit.Apply(desk.Draft);
-            if (result.Ladder is null)
-            {
-                return Task.FromResult<ProblemHttpResult?>(Problems.Bad(result.Problem!.Value.Field, result.Problem.Value.Sentence));
-            }
-
-            var name = edit.NameOn(desk.Draft);
-            desk.Row!.Draft = StoredJson.Write(LadderDocument.Of(result.Ladder));
-            desk.Row.DraftRevision++;
-            db.LadderEdits.Add(new LadderEditRow
-            {
-                SchoolId = desk.Row.SchoolId, LadderId = desk.Row.Id, Number = desk.Row.DraftRevision, Name = name,
-                Inverse = StoredJson.Write(new StoredLadderEdit(LadderEditDocument.Of(result.Inverse!))),
-            });
-            return Task.FromResult<ProblemHttpResult?>(null);
+            return Task.FromResult(Made(desk, edit, edit.NameOn(desk.Draft), db));
         }, cancel);
+
+    /// <summary>Makes an edit on the draft, under a name that undo will show; or says why not.</summary>
+    internal static ProblemHttpResult? Made(LadderDesk desk, LadderEdit edit, string name, BoldLadderDb db)
+    {
+        var result = edit.Apply(desk.Draft);
+        if (result.Ladder is null)
+        {
+            return Problems.Bad(result.Problem!.Value.Field, result.Problem.Value.Sentence);
+        }
+
+        desk.Row!.Draft = StoredJson.Write(LadderDocument.Of(result.Ladder));
+        desk.Row.DraftRevision++;
+        db.LadderEdits.Add(new LadderEditRow
+        {
+            SchoolId = desk.Row.SchoolId, LadderId = desk.Row.Id, Number = desk.Row.DraftRevision, Name = name, Inverse = Stored(result.Inverse!),
+        });
+        return null;
+    }
 
     private static Task<Results<Ok<LadderView>, ProblemHttpResult>> Undo(
         Guid ladderId, DraftRevisionRequest request, Guid? groupId, LadderDesks desks, BoldLadderDb db, CancellationToken cancel) =>
@@ -219,12 +229,35 @@ public static class LadderRoutes
 
             desk.Row!.Draft = StoredJson.Write(LadderDocument.Of(before));
             desk.Row.DraftRevision++;
-            last.Undone = true;
+            (last.Undone, last.Forward) = (true, Stored(edit.Apply(desk.Draft).Inverse!));
             return null;
         }, cancel);
 
-    private static Task<Results<Ok<LadderView>, ProblemHttpResult>> Publish(
+    private static Task<Results<Ok<LadderView>, ProblemHttpResult>> Redo(
         Guid ladderId, DraftRevisionRequest request, Guid? groupId, LadderDesks desks, BoldLadderDb db, CancellationToken cancel) =>
+        Change(ladderId, groupId, request.Revision, desks, db, async desk =>
+        {
+            if (await desks.TakenBack(ladderId).FirstOrDefaultAsync(cancel) is not { } next)
+            {
+                return Problems.Bad("revision", "There is nothing to do again on this ladder.");
+            }
+
+            var edit = StoredJson.Read<StoredLadderEdit>(next.Forward!).Edit.ToCore(desk.Draft, out var wrong);
+            if (edit?.Apply(desk.Draft) is not { Ladder: { } after, Inverse: { } inverse })
+            {
+                return Problems.Bad("revision", $"That can't be done again any more. {wrong.Sentence}");
+            }
+
+            desk.Row!.Draft = StoredJson.Write(LadderDocument.Of(after));
+            desk.Row.DraftRevision++;
+            (next.Undone, next.Inverse, next.Forward) = (false, Stored(inverse), null);
+            return null;
+        }, cancel);
+
+    private static string Stored(LadderEdit edit) => StoredJson.Write(new StoredLadderEdit(LadderEditDocument.Of(edit)));
+
+    private static Task<Results<Ok<LadderView>, ProblemHttpResult>> Publish(
+        Guid ladderId, DraftRevisionRequest request, Guid? groupId, LadderDesks desks, BoldLadderDb db, Today today, CancellationToken cancel) =>
         Change(ladderId, groupId, request.Revision, desks, db, desk =>
         {
             // What is published is a revision of the draft: undone or edited afterwards, the draft differs from it again.
@@ -234,7 +267,7 @@ public static class LadderRoutes
                 desk.Row.Published = desk.Row.DraftRevision;
                 db.LadderRevisions.Add(new LadderRevisionRow
                 {
-                    SchoolId = desk.Row.SchoolId, LadderId = desk.Row.Id, Number = desk.Row.Published, Document = desk.Row.Draft,
+                    SchoolId = desk.Row.SchoolId, LadderId = desk.Row.Id, Number = desk.Row.Published, Document = desk.Row.Draft, PublishedOn = today.Date,
                 });
             }
 
@@ -242,7 +275,7 @@ public static class LadderRoutes
         }, cancel);
 
     // The one way in for a change: on the revision it was made on, or with what stands now.
-    private static async Task<Results<Ok<LadderView>, ProblemHttpResult>> Change(
+    internal static async Task<Results<Ok<LadderView>, ProblemHttpResult>> Change(
         Guid ladderId, Guid? groupId, int revision, LadderDesks desks, BoldLadderDb db, Func<LadderDesk, Task<ProblemHttpResult?>> change, CancellationToken cancel)
     {
         var (desk, problem) = await desks.Open(ladderId, groupId, null, cancel, forChange: true);

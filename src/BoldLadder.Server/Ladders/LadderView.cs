@@ -30,16 +30,17 @@ public sealed record SectionView(string Id, string Name, ShapeView Shape, IReadO
 public sealed record HeavyWeek(int From, int To, int Correspondences, int TrickyWords);
 
 /// <summary>The draft of a ladder with all its figures, beside one group's place on it.</summary>
+/// <param name="Clashes">What is easily confused and stands too close.</param>
 /// <param name="Unpublished">In how many things it differs from what is published; lessons follow the published one.</param>
 public sealed record LadderView(
-    Guid Id, int Revision, string Name, IReadOnlyList<SectionView> Sections, int Unpublished, string? Undo,
-    int ThinByPlace, int ThinByNature, IReadOnlyList<HeavyWeek> HeavyWeeks, Strip Strip)
+    Guid Id, int Revision, string Name, IReadOnlyList<SectionView> Sections, int Unpublished, string? Undo, string? Redo,
+    int ThinByPlace, int ThinByNature, IReadOnlyList<HeavyWeek> HeavyWeeks, IReadOnlyList<ClashView> Clashes, Strip Strip)
 {
     internal static LadderView Of(LadderDesk desk)
     {
         var (draft, room, unlocking) = (desk.Draft, desk.Room, desk.Room.Unlocking);
         var strict = room.Rules.Strict == room.Rules ? unlocking : new Unlocking(draft, room.Rules.Strict);
-        var figures = RungMap.Of(unlocking);
+        var figures = desk.Figures;
         var unmet = room.School.Needs.Unmet(draft).ToLookup(x => x.RungId);
         var dates = room.Dates;
         var place = 0;
@@ -49,15 +50,15 @@ public sealed record LadderView(
             return new RungView(
                 RungDocument.Of(r), at + 1, r.Label, r.AddsParts ? [.. TargetWords.At(unlocking, at).Take(3).Select(x => x.Spelling)] : [],
                 figures[at].Yield, figures[at].EverydayYield, figures[at].Targets, figures[at].Thin,
-                [.. r.TrickyWords.Select(x => Tricky(x, at, strict))], [.. unmet[r.Id].Select(x => $"{x.Needs}, on rung {x.NeededAt + 1}")],
-                room.Standing.Passed(r), dates.TryGetValue(r.Id, out var date) ? date : null);
+                [.. r.TrickyWords.Select(x => Tricky(x, at, strict))], [.. unmet[r.Id].Select(x => $"{x.Letters}, on rung {x.NeededAt + 1}")],
+                room.Standing.Passed(room.Ladder.Rungs[at]), dates.TryGetValue(r.Id, out var date) ? date : null);
         })])).ToList();
         return new LadderView(
-            desk.Id, desk.Revision, draft.Name, sections, desk.Difference.Count, desk.Undo,
+            desk.Id, desk.Revision, draft.Name, sections, desk.Difference.Count, desk.Undo, desk.Redo,
             figures.Count(x => x.Thin == Thinness.ByPlace), figures.Count(x => x.Thin == Thinness.ByNature),
-            [.. Load.ByWeek(draft, Math.Max(1, room.Year.Pattern.NewDays)).Where(x => x.TooMany)
+            [.. Load.ByWeek(draft.Rungs, Math.Max(1, room.Year.Pattern.NewDays)).Where(x => x.TooMany)
                 .Select(x => new HeavyWeek(x.FromPlace + 1, x.ToPlace + 1, x.Correspondences, x.TrickyWords))],
-            Strip.Of(room.Standing));
+            [.. Core.Mapping.Clashes.Of(draft, desk.Distances, room.Rules.SameSound).Select(ConsequencesRoutes.Of)], Strip.Of(room.Standing));
     }
 
     private static TrickyView Tricky(string word, int at, Unlocking unlocking)

@@ -8,13 +8,17 @@ using Microsoft.EntityFrameworkCore;
 namespace BoldLadder.Server.Ladders;
 
 /// <param name="Text">What needs what, a line each.</param>
+/// <param name="All">The same as a list.</param>
+/// <param name="LettersFirst">Whether a spelling of several letters needs each of them first.</param>
 /// <param name="Own">The school changed the shipped list.</param>
 /// <param name="Revision">Of the school's settings: a change is made on it.</param>
-public sealed record NeedsView(string Text, bool Own, int Revision);
+public sealed record NeedsView(string Text, IReadOnlyList<Need> All, bool LettersFirst, bool Own, int Revision);
 
-/// <param name="Text">The school's list; empty or null goes back to the shipped one.</param>
 /// <param name="Revision">The revision of the settings that the change was made on.</param>
-public sealed record NeedsRequest(string? Text, int Revision);
+/// <param name="Text">The school's list, a line each; empty or null goes back to the shipped one.</param>
+/// <param name="All">The list in place of the text.</param>
+/// <param name="LettersFirst">With the list: whether a spelling of several letters needs each of them first.</param>
+public sealed record NeedsRequest(int Revision, string? Text = null, IReadOnlyList<Need>? All = null, bool LettersFirst = true);
 
 /// <summary>What must come before what on a school's ladders: shipped, and the school's own when it changes it.</summary>
 public static class NeedsRoutes
@@ -33,12 +37,18 @@ public static class NeedsRoutes
     private static async Task<Results<Ok<NeedsView>, ProblemHttpResult>> Put(
         NeedsRequest request, BoldLadderDb db, SchoolScope scope, ShippedData shipped, CancellationToken cancel)
     {
-        if (request.Text?.Length > LongestText)
+        if (request.All?.Any(x => x is not { What: not null, Before: not null }) == true)
+        {
+            return Problems.Bad("all", "One of the needs is missing a side: say what, and what it needs.");
+        }
+
+        var text = request.All is { } all ? Needs.TextOf(all, request.LettersFirst) : request.Text;
+        if (text?.Length > LongestText)
         {
             return Problems.Bad("text", $"The list has at most {LongestText} letters.");
         }
 
-        var through = shipped.Gate.Of(request.Text?.Trim() ?? "", lines: true);
+        var through = shipped.Gate.Of(text?.Trim() ?? "", lines: true);
         if (through.Wrong is { } wrong)
         {
             return Problems.Bad("text", wrong);
@@ -61,5 +71,9 @@ public static class NeedsRoutes
             : Problems.Stale(ViewOf(await db.Schools.AsNoTracking().SingleAsync(x => x.Id == scope.School, cancel), shipped));
     }
 
-    private static NeedsView ViewOf(SchoolRow school, ShippedData shipped) => new(school.Needs ?? shipped.ShippedNeeds, school.Needs is not null, school.Revision);
+    private static NeedsView ViewOf(SchoolRow school, ShippedData shipped)
+    {
+        var needs = shipped.NeedsOf(school.Needs);
+        return new NeedsView(school.Needs ?? shipped.ShippedNeeds, needs.All, needs.LettersFirst, school.Needs is not null, school.Revision);
+    }
 }

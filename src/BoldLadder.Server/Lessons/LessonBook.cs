@@ -45,7 +45,7 @@ public sealed class LessonBook(BoldLadderDb db)
         // Nobody has touched it, and what it was made from has changed: it is made again, under a new revision.
         if (head is { Outcome: null, Touched: false } && head.MadeFrom != room.InputsOf(day).Fingerprint
             && await Find(head.Id, cancel) is { Touched: false, Outcome: null } row
-            && Brief(room, day, room.Conventions.LessonMinutes) is { } brief)
+            && Brief(room, day, room.MinutesOn(day)) is { } brief)
         {
             Write(row, LessonComposer.Compose(brief));
             MadeFrom(row, room);
@@ -79,7 +79,7 @@ public sealed class LessonBook(BoldLadderDb db)
 
     private async Task<bool> Make(Classroom room, DateOnly day, CancellationToken cancel)
     {
-        if (Brief(room, day, room.Conventions.LessonMinutes) is not { } brief)
+        if (Brief(room, day, room.MinutesOn(day)) is not { } brief)
         {
             return false;
         }

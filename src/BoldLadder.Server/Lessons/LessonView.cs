@@ -34,15 +34,17 @@ public sealed record StaleView(string ItemId, string Text, IReadOnlyList<string>
 /// <param name="Stale">Items that are no longer legal since the ladder, the log or a split changed.</param>
 /// <param name="Ready">What to have ready.</param>
 /// <param name="Shaky">What was shaky in the last lesson.</param>
+/// <param name="Events">What else happens that day.</param>
 /// <param name="Terms">What the group's school calls things.</param>
 /// <param name="SpellAloud">What children say as they write.</param>
+/// <param name="TrickyLearning">How they learn a tricky word.</param>
 /// <param name="TooManyTricky">The tricky words not yet read at sight, when they are more than a class can be learning at once.</param>
 public sealed record LessonView(
     Guid? Id, int Revision, string School, Guid GroupId, string Group, DateOnly Day, bool IsToday, LessonKind Kind, string Title,
     string? RungId, int? RungNumber, int Minutes, int OtherMinutes, int Seconds, IReadOnlyList<PartView> Parts, Teaching Teaching,
     IReadOnlyList<string> Carried, string? Undo, string? Outcome, DateOnly? Previous, DateOnly? Next,
     IReadOnlyList<StaleView> Stale, IReadOnlyList<string> Ready, IReadOnlyList<string> Shaky,
-    IReadOnlyList<string> TooManyTricky, TermsDocument Terms, SpellAloud SpellAloud, Strip Strip)
+    IReadOnlyList<string> TooManyTricky, IReadOnlyList<string> Events, TermsDocument Terms, SpellAloud SpellAloud, TrickyLearning TrickyLearning, Strip Strip)
 {
     public static LessonView Of(Classroom room, DateOnly day, Lesson lesson, TaughtSet before, LessonHead? head)
     {
@@ -57,14 +59,14 @@ public sealed record LessonView(
                 x.Key, x.Sum(b => b.Seconds), [.. x.Select(b => new BlockView(b.Activity, b.Seconds, [.. b.Items.Select(i => Item(i, lesson, judge, room, clock, phrases))]))]))],
             lesson.Teaching, lesson.Carried, head?.Outcome is { } said ? $"marked {said}" : head?.Undo, head?.Outcome, head?.Previous, head is null ? null : room.Year.After(day),
             head?.Outcome is not null ? [] : [.. LessonCheck.Illegal(lesson, before).Select(x => new StaleView(x.Item.Id, x.Item.Text, [.. x.Words.Select(w => w.Word)]))],
-            ReadyFor(lesson), ShakyLast(room, day), clock.TooManyTricky(), TermsDocument.Of(room.Conventions.Terms), room.Conventions.SpellAloud, Strip.Of(room.Standing));
+            ReadyFor(lesson), ShakyLast(room, day), clock.TooManyTricky(), [.. room.Year.EventsOn(day).Select(x => x.Name)], TermsDocument.Of(room.Conventions.Terms), room.Conventions.SpellAloud, room.Conventions.TrickyLearning, Strip.Of(room.Standing));
     }
 
     private static ItemView Item(LessonItem item, Lesson lesson, Judge judge, Classroom room, RevisitClock clock, Phrases phrases)
     {
         var found = item.Kind is ItemKind.Word or ItemKind.Tricky ? room.Stock.Words.Find(item.Text) : null;
         var madeUp = item.Kind == ItemKind.MadeUp && Core.Words.Segmentation.TryParse(item.Text, item.Split, out var made, out _) ? made : null;
-        var pieces = madeUp is not null ? PieceView.Of(madeUp, null, judge, lesson.Marked) : found is { Readings: [var reading, ..] } ? PieceView.Of(reading, found.Word.Ended, judge, lesson.Marked) : [];
+        var pieces = madeUp is not null ? PieceView.Of(madeUp, null, judge, lesson.Marked, room.Conventions.Marks) : found is { Readings: [var reading, ..] } ? PieceView.Of(reading, found.Word.Ended, judge, lesson.Marked, room.Conventions.Marks) : [];
         return new ItemView(
             item.Id, item.Kind, item.Text, item.Kind == ItemKind.Card ? item.Split.Split(' ', StringSplitOptions.RemoveEmptyEntries) : [], pieces,
             item.Kind == ItemKind.Sound && Sound.TryParse(item.Text, out var sound, out _) ? PieceView.IpaOf(sound, room.Rules.Rows.Words.Accent) : null,

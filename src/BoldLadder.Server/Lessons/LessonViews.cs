@@ -29,7 +29,7 @@ public sealed class LessonViews(KeptAnswers kept, LessonBook book)
             return found;
         }
 
-        var brief = LessonBook.Brief(room, day, room.Conventions.LessonMinutes)!;
+        var brief = LessonBook.Brief(room, day, room.MinutesOn(day))!;
         return kept.Keep(key, LessonView.Of(room, day, LessonComposer.Compose(brief), brief.Standing.Taught, null));
     }
 

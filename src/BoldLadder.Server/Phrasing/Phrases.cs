@@ -54,6 +54,7 @@ public sealed class Phrases(Terms terms)
             ReasonCode.SoundsLike => $"sounds like {x[0]}: say the sentence",
             ReasonCode.TodaysPoint => "what today is about",
             ReasonCode.TrickyParts => $"the tricky part is {string.Join(" and ", x)}",
+            ReasonCode.LearntWhole => $"learnt whole, by naming its letters: {string.Join(", ", x)}",
             ReasonCode.OnlyToBeQuick => "all its parts are taught: it only has to be quick",
             ReasonCode.NewToday => "new today",
             ReasonCode.TaughtBefore => "taught before",

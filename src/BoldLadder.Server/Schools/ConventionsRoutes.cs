@@ -1,10 +1,15 @@
 using BoldLadder.Core.Conventions;
+using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Log;
+using BoldLadder.Core.Mapping;
 using BoldLadder.Core.Reading;
+using BoldLadder.Core.Sounds;
+using BoldLadder.Core.Words;
 using BoldLadder.Server.Engine;
 using BoldLadder.Server.Groups;
 using BoldLadder.Server.Hosting;
 using BoldLadder.Server.Storage;
+using BoldLadder.Server.Words;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 
@@ -15,13 +20,23 @@ public sealed record ConventionsRequest(int Revision, ConventionsDocument Conven
 
 /// <param name="Own">What is done otherwise here than what stands below.</param>
 /// <param name="Whole">Every choice, with what stands below.</param>
-public sealed record ConventionsView(int Revision, ConventionsDocument Own, ClassConventions Whole);
+/// <param name="Merges">Sounds that some speakers of the accent hear as one, and whether these do.</param>
+public sealed record ConventionsView(int Revision, ConventionsDocument Own, ConventionsDocument Whole, string Accent, IReadOnlyList<MergeView> Merges);
+
+/// <param name="Key">Such as <c>o=aw</c>.</param>
+/// <param name="Example">Two words that show it.</param>
+/// <param name="Usual">Whether most speakers of the accent hear them as one.</param>
+public sealed record MergeView(string Key, string Example, bool Usual, bool On);
 
 /// <summary>What a change of ways would do to what a group can read today.</summary>
 /// <param name="Group">The group that it is worked out for; null when the school has none.</param>
 /// <param name="Gained">How many everyday words it could read then and not now.</param>
 /// <param name="GainedWords">Some of them, such as a class knows best.</param>
-public sealed record WaysEffectView(string? Group, int Gained, IReadOnlyList<string> GainedWords, int Lost, IReadOnlyList<string> LostWords);
+/// <param name="Marked">Words of the ladder, marked as they would be then.</param>
+public sealed record WaysEffectView(
+    string? Group, int Gained, IReadOnlyList<string> GainedWords, int Lost, IReadOnlyList<string> LostWords, IReadOnlyList<MarkedWordView> Marked);
+
+public sealed record MarkedWordView(string Text, IReadOnlyList<PieceView> Pieces);
 
 /// <summary>How a school does it, and a group where it differs: seen and changed.</summary>
 public static class ConventionsRoutes
@@ -39,7 +54,7 @@ public static class ConventionsRoutes
         TypedResults.Ok(View(await School(db, scope, cancel), null));
 
     private static async Task<Results<Ok<ConventionsView>, ProblemHttpResult>> PutSchool(
-        ConventionsRequest request, BoldLadderDb db, SchoolScope scope, ShippedData shipped, CancellationToken cancel)
+        ConventionsRequest request, BoldLadderDb db, SchoolScope scope, ShippedData shipped, Today today, CancellationToken cancel)
     {
         var school = await School(db, scope, cancel);
         if (Refused(request, shipped) is { } problem)
@@ -52,7 +67,7 @@ public static class ConventionsRoutes
             return Problems.Stale(View(school, null));
         }
 
-        (school.Conventions, school.Revision) = (StoredJson.Write(request.Conventions), school.Revision + 1);
+        (school.Conventions, school.Revision) = (StoredJson.Write(request.Conventions.InPlaceOf(ConventionsDocument.Read(school.Conventions), today.Date)), school.Revision + 1);
         return await Conflicts.Save(db, cancel) ? TypedResults.Ok(View(school, null)) : Problems.Stale(View(await School(db, scope, cancel), null));
     }
 
@@ -60,7 +75,7 @@ public static class ConventionsRoutes
         await db.Groups.SingleOrDefaultAsync(x => x.Id == groupId, cancel) is { } group ? TypedResults.Ok(View(await School(db, scope, cancel), group)) : Gone();
 
     private static async Task<Results<Ok<WaysEffectView>, ProblemHttpResult>> Effect(
-        ConventionsRequest request, BoldLadderDb db, ShippedData shipped, Classrooms rooms, CancellationToken cancel)
+        ConventionsRequest request, BoldLadderDb db, SchoolScope scope, ShippedData shipped, Classrooms rooms, StockCache stocks, CancellationToken cancel)
     {
         if (Refused(request, shipped) is { } problem)
         {
@@ -70,12 +85,18 @@ public static class ConventionsRoutes
         var first = await db.Groups.AsNoTracking().Where(x => !x.Archived).OrderBy(x => x.Position).Select(x => (Guid?)x.Id).FirstOrDefaultAsync(cancel);
         if (first is not { } id || await rooms.Find(id, cancel) is not { } room)
         {
-            return TypedResults.Ok(new WaysEffectView(null, 0, [], 0, []));
+            var school = await rooms.School(scope.School, null, cancel);
+            var ways = ClassConventions.Of(request.Conventions.ToCore(), OwnConventions.None);
+            var plain = stocks.Plain(school.Accent, ways.WeakVowels).Rules;
+            return TypedResults.Ok(new WaysEffectView(null, 0, [], 0, [], Marked(plain, ways.Marks, _ => true, null)));
         }
 
         var (now, then) = (Readable(room.Conventions), Readable(ClassConventions.Of(request.Conventions.ToCore(), ConventionsDocument.Read(room.Group.Conventions).ToCore())));
         var (gained, lost) = (then.Except(now).ToList(), now.Except(then).ToList());
-        return TypedResults.Ok(new WaysEffectView(room.Group.Name, gained.Count, [.. gained.Take(ShownWords)], lost.Count, [.. lost.Take(ShownWords)]));
+        var (rules, marks) = (room.Rules, ClassConventions.Of(request.Conventions.ToCore(), OwnConventions.None).Marks);
+        return TypedResults.Ok(new WaysEffectView(
+            room.Group.Name, gained.Count, [.. gained.Take(ShownWords)], lost.Count, [.. lost.Take(ShownWords)],
+            Marked(rules, marks, x => room.Unlocking.PlaceOf(x) != Unlocking.Never, room.Ladder)));
 
         IReadOnlyList<string> Readable(ClassConventions ways) =>
             EverydayReadable.With(Standing.Of(room.Ladder, room.Log, room.Year, rooms.Stock(room.School, ways, room.Ladder).Rules).Taught);
@@ -83,8 +104,17 @@ public static class ConventionsRoutes
 
     private const int ShownWords = 6;
 
+    private static IReadOnlyList<MarkedWordView> Marked(ReadingRules rules, MarkingCode code, Func<int, bool> readable, Ladder? ladder)
+    {
+        var all = new Judge(TaughtSet.Everything(rules));
+        var views = MarkingExamples.Of(rules.Rows, code, readable).Select(x => View(x, all));
+        return [.. MarkingExamples.Tricky(rules, ladder) is var (word, judge) ? views.Append(View(word, judge)) : views];
+
+        MarkedWordView View(LexiconWord word, Judge judge) => new(word.Spelling, PieceView.Of(rules.Rows.Words.Of(word).Readings[0], word.Ended, judge, [], code));
+    }
+
     private static async Task<Results<Ok<ConventionsView>, ProblemHttpResult>> PutGroup(
-        Guid groupId, ConventionsRequest request, BoldLadderDb db, SchoolScope scope, ShippedData shipped, CancellationToken cancel)
+        Guid groupId, ConventionsRequest request, BoldLadderDb db, SchoolScope scope, ShippedData shipped, Today today, CancellationToken cancel)
     {
         if (await db.Groups.SingleOrDefaultAsync(x => x.Id == groupId, cancel) is not { } group)
         {
@@ -102,7 +132,7 @@ public static class ConventionsRoutes
             return Problems.Stale(View(school, group));
         }
 
-        (group.Conventions, group.Revision) = (StoredJson.Write(request.Conventions), group.Revision + 1);
+        (group.Conventions, group.Revision) = (StoredJson.Write(request.Conventions.InPlaceOf(ConventionsDocument.Read(group.Conventions), today.Date)), group.Revision + 1);
         return await Conflicts.Save(db, cancel) ? TypedResults.Ok(View(school, group))
             : Problems.Stale(View(school, await db.Groups.SingleAsync(x => x.Id == groupId, cancel)));
     }
@@ -137,7 +167,10 @@ public static class ConventionsRoutes
     private static ConventionsView View(SchoolRow school, GroupRow? group)
     {
         var (ofSchool, ofGroup) = (ConventionsDocument.Read(school.Conventions), ConventionsDocument.Read(group?.Conventions));
+        var whole = ClassConventions.Of(ofSchool.ToCore(), ofGroup.ToCore());
+        var (accent, switched) = (whole.Accent ?? Accent.Find(school.Accent)!, whole.SwitchedMerges);
         return new ConventionsView(
-            group?.Revision ?? school.Revision, group is null ? ofSchool : ofGroup, ClassConventions.Of(ofSchool.ToCore(), ofGroup.ToCore()));
+            group?.Revision ?? school.Revision, group is null ? ofSchool : ofGroup, ConventionsDocument.Of(whole) with { Week = whole.Week ?? StoredJson.Read<YearDocument>(school.Year).Pattern }, accent.Id,
+            [.. accent.Merges.Select(x => new MergeView(x.Key, x.Example, x.Default, x.Default != switched.Contains(x.Key)))]);
     }
 }

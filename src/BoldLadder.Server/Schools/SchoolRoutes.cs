@@ -19,9 +19,12 @@ public sealed record GroupSummary(Guid Id, string Name, Guid LadderId, bool Arch
 /// <param name="Revision">Of the settings: a change is made on it.</param>
 /// <param name="YearSaid">The school has said its own terms.</param>
 /// <param name="Terms">What it calls things.</param>
+/// <param name="Marks">What it draws under words.</param>
+/// <param name="FinalE">How it shows the e of <i>cake</i>.</param>
 /// <param name="Ladders">How many ladders it has.</param>
 public sealed record SchoolView(
-    Guid Id, string Name, string Accent, string AccentName, int Revision, DateOnly Today, bool YearSaid, int Ladders, TermsDocument Terms, IReadOnlyList<GroupSummary> Groups);
+    Guid Id, string Name, string Accent, string AccentName, int Revision, DateOnly Today, bool YearSaid, int Ladders, TermsDocument Terms, MarkingCode Marks, FinalE FinalE,
+    IReadOnlyList<GroupSummary> Groups);
 
 /// <param name="Accent">How its children speak: <c>gb-south</c>, <c>gb-north</c>, <c>scotland</c> or <c>us</c>.</param>
 public sealed record NewSchoolRequest(string Name, string Accent);
@@ -146,9 +149,10 @@ public static class SchoolRoutes
         var school = await db.Schools.AsNoTracking().SingleAsync(x => x.Id == scope.School, cancel);
         var groups = await db.Groups.AsNoTracking().OrderBy(x => x.Position).Select(x => new GroupSummary(x.Id, x.Name, x.LadderId, x.Archived, x.Revision)).ToListAsync(cancel);
         var ladders = await db.Ladders.CountAsync(cancel);
+        var ways = ClassConventions.Of(ConventionsDocument.Read(school.Conventions).ToCore(), OwnConventions.None);
         return new SchoolView(
             school.Id, school.Name, school.Accent, Accent.Find(school.Accent)!.Name, school.Revision, today.Date, !StoredJson.Read<YearDocument>(school.Year).Usual, ladders,
-            TermsDocument.Of(ClassConventions.Of(ConventionsDocument.Read(school.Conventions).ToCore(), OwnConventions.None).Terms), groups);
+            TermsDocument.Of(ways.Terms), ways.Marks, ways.FinalE, groups);
     }
 
     private static ProblemHttpResult? Refused(string? asked, string? accent, ShippedData shipped, out string name)

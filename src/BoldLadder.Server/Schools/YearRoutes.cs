@@ -14,17 +14,20 @@ public sealed record TermView(string Name, DateOnly First, DateOnly Last);
 public sealed record ClosureView(DateOnly First, DateOnly Last, string Reason);
 
 /// <param name="Revision">The revision of the settings that the change was made on.</param>
-public sealed record YearRequest(int Revision, IReadOnlyList<TermView> Terms, IReadOnlyList<ClosureView> Closures, WeeklyPattern Pattern);
+/// <param name="Events">What happens on school days: trips, shows, half-days.</param>
+public sealed record YearRequest(
+    int Revision, IReadOnlyList<TermView> Terms, IReadOnlyList<ClosureView> Closures, WeeklyPattern Pattern, IReadOnlyList<SchoolEvent>? Events = null);
 
 /// <param name="Usual">Nobody has said it yet: it is the year of most schools of the country.</param>
 /// <param name="SchoolDays">How many days the school is open.</param>
 /// <param name="NewDays">How many of them bring something new.</param>
-public sealed record YearView(int Revision, IReadOnlyList<TermView> Terms, IReadOnlyList<ClosureView> Closures, WeeklyPattern Pattern, bool Usual, int SchoolDays, int NewDays);
+public sealed record YearView(
+    int Revision, IReadOnlyList<TermView> Terms, IReadOnlyList<ClosureView> Closures, IReadOnlyList<SchoolEvent> Events, WeeklyPattern Pattern, bool Usual, int SchoolDays, int NewDays);
 
 /// <summary>A school's terms, closures and week: seen and changed.</summary>
 public static class YearRoutes
 {
-    private const int MostTerms = 12, MostClosures = 60, LongestName = 100;
+    private const int MostTerms = 12, MostClosures = 60, MostEvents = 120, LongestName = 100;
 
     public static void Map(RouteGroupBuilder school)
     {
@@ -48,6 +51,11 @@ public static class YearRoutes
             return Problems.Bad("closures", $"Give at most {MostClosures} closures; several days together are one.");
         }
 
+        if (request.Events?.Count > MostEvents)
+        {
+            return Problems.Bad("events", $"Give at most {MostEvents} events.");
+        }
+
         if (request.Pattern is null)
         {
             return Problems.Bad("pattern", "Say for each day of the week whether it brings something new or goes over what was taught.");
@@ -58,12 +66,13 @@ public static class YearRoutes
             return Problems.Bad("pattern", "At least one day of the week has to bring something new.");
         }
 
-        if (request.Terms.Any(x => x is null) || request.Closures.Any(x => x is null))
+        if (request.Terms.Any(x => x is null) || request.Closures.Any(x => x is null) || request.Events?.Any(x => x is null) == true)
         {
-            return Problems.Bad(request.Terms.Any(x => x is null) ? "terms" : "closures", "One of them is missing. Give its name, its first and its last day.");
+            return Problems.Bad(request.Terms.Any(x => x is null) ? "terms" : request.Closures.Any(x => x is null) ? "closures" : "events", "One of them is missing. Give its name, its first and its last day.");
         }
 
-        foreach (var (field, name) in request.Terms.Select(x => ("terms", x.Name)).Concat(request.Closures.Select(x => ("closures", x.Reason))))
+        foreach (var (field, name) in request.Terms.Select(x => ("terms", x.Name)).Concat(request.Closures.Select(x => ("closures", x.Reason)))
+            .Concat((request.Events ?? []).Select(x => ("events", x.Name))))
         {
             if (string.IsNullOrWhiteSpace(name) || name.Length > LongestName || shipped.Gate.Of(name).Wrong is not null)
             {
@@ -72,7 +81,7 @@ public static class YearRoutes
         }
 
         if (!SchoolYear.TryCreate(
-            [.. request.Terms.Select(x => new Term(x.Name, x.First, x.Last))], [.. request.Closures.Select(x => new Closure(x.First, x.Last, x.Reason))], request.Pattern, out var year, out var reason))
+            [.. request.Terms.Select(x => new Term(x.Name, x.First, x.Last))], [.. request.Closures.Select(x => new Closure(x.First, x.Last, x.Reason))], request.Pattern, out var year, out var reason, request.Events))
         {
             return Problems.Bad("terms", reason);
         }
@@ -93,6 +102,6 @@ public static class YearRoutes
         var document = StoredJson.Read<YearDocument>(school.Year);
         var year = document.ToCore();
         return new YearView(
-            school.Revision, [.. document.Terms.Select(x => new TermView(x.Name, x.First, x.Last))], [.. document.Closures.Select(x => new ClosureView(x.First, x.Last, x.Reason))], document.Pattern, document.Usual, year.SchoolDays.Count, year.SchoolDays.Count(x => year.Pattern.On(x) == DayUse.New));
+            school.Revision, [.. document.Terms.Select(x => new TermView(x.Name, x.First, x.Last))], [.. document.Closures.Select(x => new ClosureView(x.First, x.Last, x.Reason))], year.Events, document.Pattern, document.Usual, year.SchoolDays.Count, year.SchoolDays.Count(x => year.On(x) == DayUse.New));
     }
 }

@@ -83,6 +83,7 @@ public sealed class BoldLadderDb(DbContextOptions<BoldLadderDb> options, SchoolS
             x.HasKey(r => new { r.SchoolId, r.LadderId, r.Number });
             x.HasOne<LadderRow>().WithMany().HasForeignKey(r => new { r.SchoolId, r.LadderId });
             x.Property(r => r.Inverse).HasColumnType("jsonb");
+            x.Property(r => r.Forward).HasColumnType("jsonb");
         });
         modelBuilder.Entity<GroupRow>(x =>
         {
@@ -91,6 +92,8 @@ public sealed class BoldLadderDb(DbContextOptions<BoldLadderDb> options, SchoolS
             x.HasOne<LadderRow>().WithMany().HasForeignKey(r => new { r.SchoolId, r.LadderId });
             x.Property(r => r.Name).HasMaxLength(NameLength);
             x.Property(r => r.Conventions).HasColumnType("jsonb");
+            x.Property(r => r.Plan).HasColumnType("jsonb");
+            x.Property(r => r.FeedToken).HasMaxLength(64);
             x.Property(r => r.Revision).IsConcurrencyToken();
             Versioned(x.Property(r => r.Version));
         });

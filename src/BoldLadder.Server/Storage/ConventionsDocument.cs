@@ -1,5 +1,7 @@
 using System.Text.Json.Nodes;
+using BoldLadder.Core.Calendar;
 using BoldLadder.Core.Conventions;
+using BoldLadder.Core.Ladders;
 
 namespace BoldLadder.Server.Storage;
 
@@ -7,9 +9,17 @@ namespace BoldLadder.Server.Storage;
 /// <param name="LessonMinutes">10 to 90.</param>
 /// <param name="MadeUpFromSection">The ladder's section, from 1, from which made-up words are used; 0 for never.</param>
 /// <param name="ShortA">Whether <i>a</i> as a word is read by its letter.</param>
+/// <param name="SpellingsApart">Rungs between two spellings of one sound, 0 to 60.</param>
+/// <param name="DaysARung">1 to 5.</param>
+/// <param name="DaysARungFrom">From which day; set when the days are changed.</param>
+/// <param name="Accent">A group's own accent, by its id.</param>
+/// <param name="Merges">Keys of merges that are the other way round, spaced: <c>o=aw</c>.</param>
+/// <param name="Largest">The shape that no chosen word goes beyond.</param>
+/// <param name="Week">A group's own week.</param>
 public sealed record ConventionsDocument(
     WeakVowels? WeakVowels = null, Plurals? Plurals = null, int? LessonMinutes = null, int? MadeUpFromSection = null, bool? ShortA = null,
-    SpellAloud? SpellAloud = null, TermsDocument? Terms = null) : IStored
+    SpellAloud? SpellAloud = null, TermsDocument? Terms = null, FinalE? FinalE = null, TrickyLearning? TrickyLearning = null, MarkingCode? Marks = null,
+    int? SpellingsApart = null, int? DaysARung = null, DateOnly? DaysARungFrom = null, string? Accent = null, string? Merges = null, WordShape? Largest = null, WeeklyPattern? Week = null) : IStored
 {
     public static int Version => 1;
 
@@ -21,8 +31,21 @@ public sealed record ConventionsDocument(
     /// <summary>A stored document; null is one that says nothing.</summary>
     public static ConventionsDocument Read(string? stored) => stored is null ? new ConventionsDocument() : StoredJson.Read<ConventionsDocument>(stored);
 
-    public OwnConventions ToCore() =>
-        new(WeakVowels, Plurals, LessonMinutes, MadeUpFromSection, ShortA, SpellAloud, Terms is null ? null : new Terms(Terms.TrickyWord, Terms.MadeUpWord, Terms.SoundOut));
+    /// <summary>These in place of others, from a day on.</summary>
+    public ConventionsDocument InPlaceOf(ConventionsDocument before, DateOnly today) =>
+        this with { DaysARungFrom = DaysARung is null ? null : DaysARung == before.DaysARung ? before.DaysARungFrom : today };
+
+    /// <summary>All that is done, with nothing left out.</summary>
+    public static ConventionsDocument Of(ClassConventions x) => new(
+        x.WeakVowels, x.Plurals, x.LessonMinutes, x.MadeUpFromSection, x.ShortA, x.SpellAloud, TermsDocument.Of(x.Terms), x.FinalE, x.TrickyLearning, x.Marks, x.SpellingsApart, x.DaysARung, x.DaysARungFrom,
+        x.Accent?.Id, x.Merges, x.Largest, x.Week);
+
+    public OwnConventions ToCore() => new()
+    {
+        WeakVowels = WeakVowels, Plurals = Plurals, LessonMinutes = LessonMinutes, MadeUpFromSection = MadeUpFromSection, ShortA = ShortA, SpellAloud = SpellAloud,
+        Terms = Terms is null ? null : new Terms(Terms.TrickyWord, Terms.MadeUpWord, Terms.SoundOut), FinalE = FinalE, TrickyLearning = TrickyLearning, Marks = Marks,
+        SpellingsApart = SpellingsApart, DaysARung = DaysARung, DaysARungFrom = DaysARungFrom, Accent = Accent, Merges = Merges, Largest = Largest, Week = Week,
+    };
 }
 
 /// <summary>What a school calls the things of the job.</summary>

@@ -56,6 +56,12 @@ public sealed class GroupRow : ISchoolRow
     /// <summary>A <see cref="ConventionsDocument"/>: what the group does otherwise than its school; null for nothing.</summary>
     public string? Conventions { get; set; }
 
+    /// <summary>A <see cref="PlanDocument"/>: what is otherwise for the group in the school's year; null for nothing.</summary>
+    public string? Plan { get; set; }
+
+    /// <summary>The part of the address of the group's calendar that nobody can guess; null until somebody asks for it.</summary>
+    public string? FeedToken { get; set; }
+
     /// <summary>Grows with every change of the group's settings.</summary>
     public int Revision { get; set; }
 
@@ -98,6 +104,9 @@ public sealed class LadderRevisionRow : ISchoolRow
 
     public required string Document { get; init; }
 
+    /// <summary>The school's day on which it was published; null for those from before days were kept.</summary>
+    public DateOnly? PublishedOn { get; init; }
+
     /// <summary>See <see cref="GroupRow.Version"/>.</summary>
     public uint Version { get; init; }
 }
@@ -114,9 +123,12 @@ public sealed class LadderEditRow : ISchoolRow
     public required string Name { get; init; }
 
     /// <summary>A <see cref="LadderEditDocument"/> that takes it back.</summary>
-    public required string Inverse { get; init; }
+    public required string Inverse { get; set; }
 
     public bool Undone { get; set; }
+
+    /// <summary>For one taken back, what does it again; null when it is not known, or something else was done since.</summary>
+    public string? Forward { get; set; }
 }
 
 public sealed class LessonRow : ISchoolRow

@@ -5,9 +5,9 @@ namespace BoldLadder.Server.Storage;
 
 /// <summary>The school's days.</summary>
 /// <param name="Usual">Nobody has said them yet: they are those of most schools of the country.</param>
-public sealed record YearDocument(IReadOnlyList<Term> Terms, IReadOnlyList<Closure> Closures, WeeklyPattern Pattern, bool Usual = false) : IStored
+public sealed record YearDocument(IReadOnlyList<Term> Terms, IReadOnlyList<Closure> Closures, WeeklyPattern Pattern, bool Usual = false, IReadOnlyList<SchoolEvent>? Events = null) : IStored
 {
-    public static YearDocument Of(SchoolYear year, bool usual = false) => new(year.Terms, year.Closures, year.Pattern, usual);
+    public static YearDocument Of(SchoolYear year, bool usual = false) => new(year.Terms, year.Closures, year.Pattern, usual, year.Events);
 
     public static int Version => 1;
 
@@ -17,7 +17,7 @@ public sealed record YearDocument(IReadOnlyList<Term> Terms, IReadOnlyList<Closu
     }
 
     /// <exception cref="InvalidDataException">The dates do not make a year.</exception>
-    public SchoolYear ToCore() => SchoolYear.TryCreate(Terms, Closures, Pattern, out var year, out var reason)
+    public SchoolYear ToCore() => SchoolYear.TryCreate(Terms, Closures, Pattern, out var year, out var reason, Events)
         ? year
         : throw new InvalidDataException(reason);
 }

@@ -118,7 +118,7 @@ public static class GroupLists
         var lists = new WordLists(room.Stock);
         var phrases = new Phrases(room.Conventions.Terms);
         var most = asked.All ? int.MaxValue : MostWords;
-        GroupWordView Word(OfferedWord x, IReadOnlyList<Reason> reasons) => new(x.Word.Spelling, PieceView.Of(x.Reading, x.Word.Ended, judge, []), phrases.Clause(reasons));
+        GroupWordView Word(OfferedWord x, IReadOnlyList<Reason> reasons) => new(x.Word.Spelling, PieceView.Of(x.Reading, x.Word.Ended, judge, [], room.Conventions.Marks), phrases.Clause(reasons));
         if (kind == "chain")
         {
             var words = lists.Words(brief with { Sound = null }).Select(x => x.Offered).ToList();
@@ -137,7 +137,7 @@ public static class GroupLists
                     .Take(MostMadeUp).ToList()
                 : [];
             return (made.Count, made.Count == 0 ? [] : [new GroupFamilyView("", [.. made
-                .Select(x => new GroupWordView(x.Word, PieceView.Of(x.Reading!, null, judge, []), phrases.Sentence([x.Reason])))])]);
+                .Select(x => new GroupWordView(x.Word, PieceView.Of(x.Reading!, null, judge, [], room.Conventions.Marks), phrases.Sentence([x.Reason])))])]);
         }
 
         if (ListKinds.Pairs(kind, room.Stock, brief) is { } pairs)

@@ -21,9 +21,9 @@ public static class PartRoutes
     private const int Longest = 40;
 
     public static void Map(RouteGroupBuilder school) =>
-        school.MapGet("/parts", Find).WithSummary("The parts that typed letters, a word or an ending may mean, each with a word that shows it.").ProducesProblem(400);
+        school.MapGet("/parts", Find).WithSummary("The parts that typed letters, a word or an ending may mean, each with a word that shows it; with units, rime units and clusters.").ProducesProblem(400);
 
-    private static async Task<Results<Ok<List<PartChoiceView>>, ProblemHttpResult>> Find(string? text, SchoolScope scope, Classrooms rooms, ShippedData shipped, SpellingBooks books, CancellationToken cancel)
+    private static async Task<Results<Ok<List<PartChoiceView>>, ProblemHttpResult>> Find(string? text, bool? units, SchoolScope scope, Classrooms rooms, ShippedData shipped, SpellingBooks books, CancellationToken cancel)
     {
         if (string.IsNullOrWhiteSpace(text) || text.Trim().Length > Longest)
         {
@@ -31,7 +31,8 @@ public static class PartRoutes
         }
 
         var school = await rooms.School(scope.School, null, cancel);
-        var meant = new MeantParts(new SchoolWords(shipped.Lexicon, school.Accent, school.OwnWords), books.For(school.Accent)).Of(text);
+        var words = new SchoolWords(shipped.Lexicon, school.Accent, school.OwnWords);
+        var meant = units == true ? new MeantRuns(words).Of(text) : new MeantParts(words, books.For(school.Accent)).Of(text);
         return TypedResults.Ok(meant.Select(x => new PartChoiceView(x.Thing.Kind, x.Thing.Key, x.Thing.Label, x.Example, x.Words)).ToList());
     }
 }

@@ -30,11 +30,11 @@ public static class SchoolWordRoutes
     public static void Map(RouteGroupBuilder school)
     {
         school.MapGet("/groups/{groupId:guid}/words/{spelling}", Word)
-            .WithSummary("A word for a group: readable today or not, why, and from when.").ProducesProblem(400).ProducesProblem(404);
+            .WithSummary("A word for a group: readable today or not (on another day, if all goes to plan), why, and from when.").ProducesProblem(400).ProducesProblem(404);
     }
 
     private static async Task<Results<Ok<WordView>, ProblemHttpResult>> Word(
-        Guid groupId, string spelling, string? asIf, Classrooms rooms, ShippedData shipped, CancellationToken cancel)
+        Guid groupId, string spelling, string? asIf, DateOnly? day, Classrooms rooms, ShippedData shipped, CancellationToken cancel)
     {
         if (Asked.CheckWord(spelling) is { } sentence)
         {
@@ -42,12 +42,13 @@ public static class SchoolWordRoutes
         }
 
         var (room, problem) = await rooms.Enter(groupId, asIf, cancel);
-        return problem is not null ? problem : TypedResults.Ok(View(spelling, room!, shipped));
+        return problem is not null ? problem : TypedResults.Ok(View(spelling, room!, day, shipped));
     }
 
-    public static WordView View(string spelling, Classroom room, ShippedData shipped)
+    /// <param name="day">The morning that it is judged on; null for now. Where a group is taken to stand elsewhere, a day says nothing.</param>
+    public static WordView View(string spelling, Classroom room, DateOnly? day, ShippedData shipped)
     {
-        var judge = new Judge(room.Taught);
+        var judge = new Judge(day is { } on && room.Standing.AsIf is null ? room.Forecast.Before(on).Taught : room.Taught);
         if (room.Stock.Words.Find(spelling) is not { Readings.Count: > 0 } found)
         {
             return room.Stock.Words.Forms.Find(spelling) is { } form ? Formed(form, spelling, room, judge) : Guessed(spelling, room, judge, shipped);
@@ -58,7 +59,7 @@ public static class SchoolWordRoutes
         var structure = Structure.Of(reading, found.Word);
         var place = room.Unlocking.PlaceOf(found.Word.Rank);
         return new WordView(
-            found.Word.Spelling, verdict.Key, "known", reading.ToString(), PieceView.Of(reading, found.Word.Ended, judge, []),
+            found.Word.Spelling, verdict.Key, "known", reading.ToString(), PieceView.Of(reading, found.Word.Ended, judge, [], room.Conventions.Marks),
             reading.SoundCount, structure.Syllables, structure.Pattern, BlockerView.Of(verdict.Blockers, room),
             place == Unlocking.Never ? null : BlockerView.At("", place, room), found.Own, found.Word.Ended?.Base, found.Word.Ended?.Ending,
             Describe(found.Word), [.. room.Stock.SoundAlikes(found.Word).Select(x => x.Spelling)], room.Stock.Spoken.Find(found.Word.Key), null);
@@ -71,7 +72,7 @@ public static class SchoolWordRoutes
         var structure = Structure.Of(reading);
         var places = verdict.Blockers.Select(room.Unlocking.PlaceOf).ToList();
         return new WordView(
-            spelling, verdict.Key, "known", reading.ToString(), PieceView.Of(reading, form.Ended, judge, []), reading.SoundCount, structure.Syllables, structure.Pattern,
+            spelling, verdict.Key, "known", reading.ToString(), PieceView.Of(reading, form.Ended, judge, [], room.Conventions.Marks), reading.SoundCount, structure.Syllables, structure.Pattern,
             BlockerView.Of(verdict.Blockers, room), places.Count == 0 || places.Contains(Unlocking.Never) ? null : BlockerView.At("", places.Max(), room), false, form.Ended?.Base, form.Ended?.Ending,
             form.Parts.Count > 0 ? $"made of {string.Join(" and ", form.Parts)}" : $"a form of {form.Ended?.Base ?? "a known word"}",
             [.. room.Stock.Homophones.Of(form).Where(room.Stock.IsHeard).Select(x => x.Spelling)], null, null);
@@ -84,7 +85,7 @@ public static class SchoolWordRoutes
         var structure = guess is null ? default : Structure.Of(guess);
         return new WordView(
             spelling, judge.Of(spelling).Key, guess is null ? "unknown" : "guess", guess?.ToString() ?? "",
-            guess is null ? [] : PieceView.Of(guess, null, judge, []), guess?.SoundCount ?? 0, structure.Syllables, structure.Pattern ?? "",
+            guess is null ? [] : PieceView.Of(guess, null, judge, [], room.Conventions.Marks), guess?.SoundCount ?? 0, structure.Syllables, structure.Pattern ?? "",
             BlockerView.Of(blockers, room), null, false, null, null, "not in the word list", [], null, room.Stock.MadeUp?.Of(spelling) is { } judged ? new Phrases(room.Conventions.Terms).Sentence([judged.Reason]) : null);
     }
 

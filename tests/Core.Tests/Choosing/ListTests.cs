@@ -104,7 +104,7 @@ public class ListTests
     [Fact]
     public void A_list_limited_to_a_taught_set_holds_only_what_can_be_read()
     {
-        var judge = World.JudgeOf(World.South.Rules, "s:s a:a t:t p:p i:i n:n");
+        var judge = World.JudgeOf(World.South.Rules, "a:a i:i n:n p:p s:s t:t");
         var words = Lists.Words(new ListBrief(judge)).ToList();
         Assert.NotEmpty(words);
         Assert.All(words, x => Assert.True(judge.IsReadable(x.Word), x.Word.Spelling));

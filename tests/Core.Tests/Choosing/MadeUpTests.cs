@@ -10,7 +10,7 @@ namespace BoldLadder.Core.Tests.Choosing;
 
 public class MadeUpTests
 {
-    private const string Letters = "s:s a:a t:t p:p i:i n:n m:m d:d g:g o:o c:k k:k e:e u:u r:r h:h b:b f:f l:l j:j v:v w:w x:k+s y:y z:z";
+    private const string Letters = "a:a b:b c:k d:d e:e f:f g:g h:h i:i k:k l:l m:m n:n o:o p:p r:r s:s t:t u:u j:j v:v w:w x:k+s y:y z:z";
 
     private const string Much = Letters + " ck:k ff:f ll:l ss:s zz:z qu:k+w sh:sh ch:ch th:th ng:ng n:ng ai:ai ee:ee igh:igh oa:oa oo:oo ar:ar or:or ur:ur ow:ow "
         + "oi:oi a_e:ai i_e:igh o_e:oa ay:ai ea:ee oy:oi er:ur ir:ur aw:aw ou:ow tch:ch dge:j c:s g:j wh:wh ph:f a:aw air:air ear:ear";

@@ -93,7 +93,7 @@ public class LadderImportTests
     [Fact]
     public void Shapes_of_word_grow_along_an_imported_ladder()
     {
-        var lines = "s a t p i n m d g o c k ck e u r h b f l j v w x y z sh ch th ng ai ee igh oa ar or ur oi ear air".Split(' ');
+        var lines = "m o b t a n d e l i g u s h r f c k ck p w j v x y z sh ch th ng ai ee igh oa ar or ur oi ear air".Split(' ');
         var ladder = Read(lines).Ladder!;
         var shapes = ladder.Sections.Select(x => x.Shape).ToList();
         Assert.Equal(shapes.OrderBy(x => x.Boxes).ThenBy(x => x.Together), shapes);
@@ -109,6 +109,14 @@ public class LadderImportTests
     }
 
     [Fact]
+    public void A_sound_beside_which_no_letters_stand_is_told()
+    {
+        var sheet = Sheet.Of("Plan", [["Sound", "Spelling"], ["/ai/", "ai"], ["/ee/", ""], ["/oa/", "oa"]]);
+        var read = Import.Read([sheet], 0, new Dictionary<int, ColumnRole>(), new Dictionary<string, string>());
+        Assert.Contains(read.LeftOut, x => x.Source.Cell == "A3" && x.Reason == LeftOutReason.NotRead);
+    }
+
+    [Fact]
     public void A_sheet_with_dates_says_how_far_a_group_has_come()
     {
         var sheet = Sheet.Of("Plan", [["Date", "Sound"], ["2026-11-16", "s"], ["2026-11-17", "a"], ["2026-11-24", "t"], ["2026-11-25", "p"]]);
@@ -116,6 +124,21 @@ public class LadderImportTests
         Assert.Equal("a", read.TaughtUpTo(new DateOnly(2026, 11, 24))?.Label);
         Assert.Null(read.TaughtUpTo(new DateOnly(2026, 11, 16)));
         Assert.Null(Read("s", "a").TaughtUpTo(new DateOnly(2026, 11, 24)));
+    }
+
+    [Theory]
+    [InlineData("all", "a:aw ll:l")]
+    [InlineData("ight", "igh:igh t:t")]
+    [InlineData("st", "s:s t:t")]
+    [InlineData("str", "s:s t:t r:r")]
+    [InlineData("stand", "s:s t:t, n:n d:d, a:a n:n d:d")]
+    [InlineData("q", "")]
+    [InlineData("zzz", "")]
+    public void Letters_offer_what_is_taught_as_one_and_a_word_what_is_in_it(string typed, string offered)
+    {
+        var meant = new MeantRuns(Words).Of(typed);
+        Assert.All(offered.Split(", ", StringSplitOptions.RemoveEmptyEntries), x => Assert.Contains(meant, m => m.Thing.Key == x && m.Words > 0));
+        Assert.Equal(offered.Length == 0, meant.Count == 0);
     }
 
     [Theory]

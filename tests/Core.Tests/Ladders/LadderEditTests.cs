@@ -6,7 +6,7 @@ namespace BoldLadder.Core.Tests.Ladders;
 
 public class LadderEditTests
 {
-    private static readonly Ladder Ladder = World.LadderOf("s:s a:a t:t !the p:p i:i n:n ck:k tch:ch");
+    private static readonly Ladder Ladder = World.LadderOf("m:m a:a t:t !the d:d i:i b:b ck:k tch:ch");
 
     [Fact]
     public void A_moved_rung_stands_in_its_new_place_and_undo_takes_it_back()
@@ -80,8 +80,8 @@ public class LadderEditTests
     [Fact]
     public void The_last_rung_stays()
     {
-        var one = World.LadderOf("s:s");
-        Assert.NotNull(new RemoveRung("s-s").Apply(one).Problem);
+        var one = World.LadderOf("m:m");
+        Assert.NotNull(new RemoveRung("m-m").Apply(one).Problem);
     }
 
     [Theory]
@@ -118,9 +118,9 @@ public class LadderEditTests
     [Fact]
     public void An_ending_before_what_it_is_made_of_and_an_alternative_before_the_first_spelling_are_told()
     {
-        var wrong = World.LadderOf("i:i -ing n:n ng:ng eigh:ai ai:ai");
+        var wrong = World.LadderOf("i:i -ing b:b ng:ng eigh:ai ai:ai");
         Assert.Equal([("-ing", "ng:ng"), ("eigh-ai", "ai:ai")], World.Needs.Unmet(wrong).Select(x => (wrong.Rungs.Single(r => r.Id == x.RungId).Adds[0].Kind == TeachableKind.Ending ? "-ing" : "eigh-ai", x.Needs)));
-        Assert.Empty(World.Needs.Unmet(World.LadderOf("i:i n:n ng:ng -ing ai:ai eigh:ai")));
+        Assert.Empty(World.Needs.Unmet(World.LadderOf("i:i b:b ng:ng -ing ai:ai eigh:ai")));
     }
 
     [Fact]
@@ -138,7 +138,7 @@ public class LadderEditTests
     [InlineData("tch needs ch\nnonsense", "Line 2")]
     [InlineData("tch needs", "Line 1")]
     [InlineData("ea:zz needs ea:ee", "Line 1")]
-    [InlineData("-zzz needs s:s", "-ing")]
+    [InlineData("-zzz needs m:m", "-ing")]
     [InlineData("ch needs ch", "Line 1")]
     public void A_need_that_is_none_is_refused_by_its_line(string text, string said)
     {

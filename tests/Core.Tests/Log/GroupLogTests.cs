@@ -5,7 +5,7 @@ namespace BoldLadder.Core.Tests.Log;
 
 public class GroupLogTests
 {
-    private static readonly Ladder Ladder = World.LadderOf("s:s a:a t:t !the p:p =consolidation i:i");
+    private static readonly Ladder Ladder = World.LadderOf("m:m a:a t:t !the d:d =consolidation i:i");
 
     [Fact]
     public void The_line_stands_under_the_first_rung_that_is_not_taught()

@@ -61,14 +61,14 @@ public class FiguresTests
     [Fact]
     public void A_week_of_rungs_counts_what_is_new_in_it_and_says_when_that_is_too_much()
     {
-        var ladder = World.LadderOf("s:s a:a t:t p:p i:i n:n+m:m !the+!to+!a+!I d:d");
-        var weeks = Load.ByWeek(ladder, 4);
+        var ladder = World.LadderOf("m:m a:a t:t d:d i:i b:b+n:n !the+!to+!a+!I p:p");
+        var weeks = Load.ByWeek(ladder.Rungs, 4);
         Assert.Equal([(0, 4, 0), (4, 4, 4)], weeks.Select(x => (x.FromPlace, x.Correspondences, x.TrickyWords)));
         Assert.Equal([false, true], weeks.Select(x => x.TooMany));
         Assert.Equal(ladder.Rungs.Sum(x => x.Correspondences.Count), weeks.Sum(x => x.Correspondences));
         foreach (var days in Enumerable.Range(1, 5))
         {
-            var of = Load.ByWeek(World.Estuary, days);
+            var of = Load.ByWeek(World.Estuary.Rungs, days);
             Assert.Equal(Enumerable.Range(0, World.Estuary.Rungs.Count), of.SelectMany(x => Enumerable.Range(x.FromPlace, x.ToPlace - x.FromPlace + 1)));
         }
     }

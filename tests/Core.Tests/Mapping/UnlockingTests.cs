@@ -81,8 +81,8 @@ public class UnlockingTests
     [Fact]
     public void A_rung_is_thin_by_place_when_it_comes_too_early_and_not_later()
     {
-        const string Others = "s:s a:a t:t p:p i:i n:n d:d e:e b:b o:o g:g";
-        var early = World.LadderOf("s:s a:a t:t p:p i:i n:n v:v d:d e:e b:b o:o g:g sh:sh ");
+        const string Others = "n:n a:a p:p i:i t:t s:s d:d e:e b:b o:o g:g";
+        var early = World.LadderOf("n:n a:a p:p i:i t:t s:s v:v d:d e:e b:b o:o g:g sh:sh ");
         var figures = RungMap.Of(new Unlocking(early, World.Rules(Core.Sounds.Accent.SouthernBritish, ladder: early)));
         Assert.Equal(Thinness.ByPlace, figures[6].Thin);
         var late = World.LadderOf(Others + " l:l u:u m:m r:r ee:ee y:ee ve:v er:schwa v:v");

@@ -8,7 +8,7 @@ namespace BoldLadder.Core.Tests.Year;
 
 public class PlacementTests
 {
-    private static readonly Ladder Ladder = World.LadderOf("s:s a:a t:t p:p i:i n:n");
+    private static readonly Ladder Ladder = World.LadderOf("m:m a:a t:t d:d i:i b:b");
 
     // Tuesday 1 September 2026.
     private static readonly DateOnly First = World.Year.SchoolDays[0];
@@ -17,7 +17,7 @@ public class PlacementTests
     public void Rungs_take_the_new_days_in_order_and_leave_the_review_days()
     {
         var days = From(Ladder, new GroupLog([]), First).Take(6).ToList();
-        Assert.Equal(["s-s", "a-a", "t-t", null, "p-p", "i-i"], days.Select(x => x.Rung?.Id));
+        Assert.Equal(["m-m", "a-a", "t-t", null, "d-d", "i-i"], days.Select(x => x.Rung?.Id));
         Assert.Equal(DayUse.Review, days[3].Use);
     }
 
@@ -33,7 +33,7 @@ public class PlacementTests
     public void A_missed_day_moves_what_follows()
     {
         var log = new GroupLog([World.Entry(1, First, Ladder.Rungs[0], LogOutcome.Missed)]);
-        Assert.Equal(World.Year.SchoolDays[1], Placement.Dates(StandingOf(Ladder, log), log, First)["s-s"]);
+        Assert.Equal(World.Year.SchoolDays[1], Placement.Dates(StandingOf(Ladder, log), log, First)["m-m"]);
     }
 
     [Fact]
@@ -41,16 +41,16 @@ public class PlacementTests
     {
         var log = new GroupLog(World.LogOf(Ladder.Rungs.Take(2)));
         var dates = Placement.Dates(StandingOf(Ladder, log), log, World.Year.SchoolDays[2]);
-        Assert.Equal(First, dates["s-s"]);
+        Assert.Equal(First, dates["m-m"]);
         Assert.Equal(World.Year.SchoolDays[2], dates["t-t"]);
-        Assert.Equal(World.Year.SchoolDays[4], dates["p-p"]);
+        Assert.Equal(World.Year.SchoolDays[4], dates["d-d"]);
     }
 
     [Fact]
     public void A_rung_of_two_days_keeps_two()
     {
         var two = new ReplaceRung(Ladder.Rungs[0] with { Days = 2 }).Apply(Ladder).Ladder!;
-        Assert.Equal(["s-s", "s-s", "a-a"], From(two, new GroupLog([]), First).Take(3).Select(x => x.Rung?.Id));
+        Assert.Equal(["m-m", "m-m", "a-a"], From(two, new GroupLog([]), First).Take(3).Select(x => x.Rung?.Id));
     }
 
     [Fact]
@@ -58,7 +58,7 @@ public class PlacementTests
     {
         var forecast = ForecastOf(new GroupLog([]), First);
         Assert.Equal("t-t", forecast.On(World.Year.SchoolDays[2])!.Value.Rung!.Id);
-        Assert.Equal(["s:s", "a:a"], forecast.Before(World.Year.SchoolDays[2]).Taught.Correspondences.Select(x => x.Key));
+        Assert.Equal(["m:m", "a:a"], forecast.Before(World.Year.SchoolDays[2]).Taught.Correspondences.Select(x => x.Key));
         Assert.Equal(2, forecast.Before(World.Year.SchoolDays[2]).Place);
         Assert.Null(forecast.On(First.AddDays(-1)));
     }

@@ -19,6 +19,16 @@ public class LadderFileTests(App app)
     }
 
     [Fact]
+    public async Task The_schema_of_a_ladder_file_is_the_one_that_ships()
+    {
+        var sent = await app.Client.GetStringAsync("/api/schemas/ladder.json");
+        Assert.Equal(await File.ReadAllTextAsync(Path.Combine(App.Root, "docs", "ladder.schema.json")), sent);
+        var schema = System.Text.Json.Nodes.JsonNode.Parse(sent)!;
+        Assert.Equal(["name", "sections"], schema["required"]!.AsArray().Select(x => x!.GetValue<string>()));
+        Assert.Contains("correspondence", sent, StringComparison.Ordinal);
+    }
+
+    [Fact]
     public void Any_ladder_sent_out_and_brought_in_again_is_the_same()
     {
         Teachable[] pool =

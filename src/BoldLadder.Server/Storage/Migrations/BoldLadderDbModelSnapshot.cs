@@ -40,6 +40,11 @@ namespace BoldLadder.Server.Storage.Migrations
                         .HasColumnType("jsonb")
                         .HasColumnName("conventions");
 
+                    b.Property<string>("FeedToken")
+                        .HasMaxLength(64)
+                        .HasColumnType("character varying(64)")
+                        .HasColumnName("feed_token");
+
                     b.Property<Guid>("LadderId")
                         .HasColumnType("uuid")
                         .HasColumnName("ladder_id");
@@ -49,6 +54,10 @@ namespace BoldLadder.Server.Storage.Migrations
                         .HasMaxLength(100)
                         .HasColumnType("character varying(100)")
                         .HasColumnName("name");
+
+                    b.Property<string>("Plan")
+                        .HasColumnType("jsonb")
+                        .HasColumnName("plan");
 
                     b.Property<int>("Position")
                         .HasColumnType("integer")
@@ -88,6 +97,10 @@ namespace BoldLadder.Server.Storage.Migrations
                         .HasColumnType("integer")
                         .HasColumnName("number");
 
+                    b.Property<string>("Forward")
+                        .HasColumnType("jsonb")
+                        .HasColumnName("forward");
+
                     b.Property<string>("Inverse")
                         .IsRequired()
                         .HasColumnType("jsonb")
@@ -126,6 +139,10 @@ namespace BoldLadder.Server.Storage.Migrations
                         .IsRequired()
                         .HasColumnType("jsonb")
                         .HasColumnName("document");
+
+                    b.Property<DateOnly?>("PublishedOn")
+                        .HasColumnType("date")
+                        .HasColumnName("published_on");
 
                     b.Property<uint>("Version")
                         .IsConcurrencyToken()

@@ -1,0 +1,157 @@
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Reading;
+using BoldLadder.Core.Words;
+
+namespace BoldLadder.Core.Mapping;
+
+/// <summary>A rung with what a question found of it.</summary>
+/// <param name="Place">Zero-based.</param>
+/// <param name="Count">What was counted.</param>
+/// <param name="Words">The words behind it, commonest first.</param>
+/// <param name="Other">Another place that the answer names; null for none.</param>
+public sealed record RungAnswer(int Place, int Count, IReadOnlyList<LexiconWord> Words, int? Other = null);
+
+/// <summary>A tricky word with what a question found of it.</summary>
+/// <param name="Place">Zero-based place of the rung that teaches it.</param>
+/// <param name="Sentences">Sentences that it alone keeps from being read.</param>
+/// <param name="Other">The place from which they could be read; or from which the word could simply be read.</param>
+public sealed record TrickyAnswer(string Word, int Place, int Sentences, int? Other);
+
+/// <summary>What a lead asks of a ladder, answered in counts that open to words.</summary>
+public sealed class LadderQuestions
+{
+    private const int HardlyUsed = 4, LateBy = 10, FewSentences = 5;
+
+    private readonly Unlocking _unlocking;
+    private readonly IReadOnlyList<RungFigures> _figures;
+    private readonly PartIndex _index;
+
+    /// <param name="figures">Of the ladder, from <see cref="RungMap.Of"/>.</param>
+    public LadderQuestions(Unlocking unlocking, IReadOnlyList<RungFigures> figures) =>
+        (_unlocking, _figures, _index) = (unlocking, figures, PartIndex.Of(unlocking.Rules));
+
+    private Ladder Ladder => _unlocking.Ladder;
+
+    /// <summary>Rungs that are thin by place; for each the nearest place where it would not be, and how many target words it has now.</summary>
+    public IReadOnlyList<RungAnswer> Thin(Needs needs, ClashDistances distances) => [.. Places(x => _figures[x].Thin == Thinness.ByPlace).Select(place =>
+    {
+        var id = Ladder.Rungs[place].Id;
+        var feeding = new Consequences(_unlocking, _figures, [id], needs, distances).Destinations
+            .Where(x => x.NoLongerThin.Contains(id)).MinBy(x => (Math.Abs(x.Place - place), x.Unmet.Count));
+        return new RungAnswer(place, _figures[place].Targets, TargetWords.At(_unlocking, place), feeding?.Place);
+    })];
+
+    /// <summary>Everyday words that could be read at once if a rung were taught next.</summary>
+    /// <param name="from">How many rungs are taught; for a rung below them, it is asked of the place where it stands.</param>
+    public RungAnswer OnlyWaiting(int place, int from)
+    {
+        var times = new MovingTimes(_unlocking.Rules, Ladder, [.. Ladder.Rungs.Where((_, i) => i != place)], [Ladder.Rungs[place]]);
+        var below = Math.Min(place, from);
+        var words = _index.Everyday.ToArray().Where(x => times.WordWith(x) <= times.OfMoving(0, below) && times.WordWithout(x) > times.OfMoving(0, below));
+        var known = Known(words);
+        return new RungAnswer(place, known.Count, known);
+    }
+
+    /// <summary>The rungs above a place that would open most everyday words if they came next; the most useful first.</summary>
+    public IReadOnlyList<RungAnswer> MostUseful(int from, int count) => [.. Places(x => x >= from && Ladder.Rungs[x] is { Kind: RungKind.Teach } rung && rung.Correspondences.Count > 0)
+        .Select(x => OnlyWaiting(x, from)).Where(x => x.Count > 0).OrderByDescending(x => x.Count).ThenBy(x => x.Place).Take(count)];
+
+    /// <summary>Rungs whose correspondences hardly any everyday word after them needs.</summary>
+    public IReadOnlyList<RungAnswer> HardlyUsedAfter()
+    {
+        var top = Ladder.Rungs.Count - 1;
+        return [.. Places(x => Ladder.Rungs[x] is { Kind: RungKind.Teach } rung && rung.Correspondences.Count > 0).Select(place =>
+        {
+            var rows = _unlocking.Rules.Rows;
+            var words = new List<int>();
+            foreach (var row in _index.RowsOf(Ladder.Rungs[place]))
+            {
+                if (_unlocking.PlaceOfRow(row) <= top && _unlocking.PlaceOf(rows.WordOf(row)) >= place)
+                {
+                    words.Add(rows.WordOf(row));
+                }
+            }
+
+            return new RungAnswer(place, words.Distinct().Count(), Known(words.Distinct()));
+        }).Where(x => x.Count < HardlyUsed).OrderBy(x => x.Count).ThenBy(x => x.Place)];
+    }
+
+    /// <summary>
+    /// Tricky words that could wait: no sentence needs them before the rung from which they can simply be read. And those
+    /// that are late: sentences wait for nothing else.
+    /// </summary>
+    /// <param name="sentences">The words of every sentence there is, in small letters.</param>
+    /// <param name="strict">The same ladder with strict weak vowels.</param>
+    public (IReadOnlyList<TrickyAnswer> CouldWait, IReadOnlyList<TrickyAnswer> Late) Tricky(IEnumerable<IReadOnlyList<string>> sentences, Unlocking strict)
+    {
+        var taught = new Dictionary<string, int>();
+        for (var place = 0; place < Ladder.Rungs.Count; place++)
+        {
+            foreach (var word in Ladder.Rungs[place].TrickyWords)
+            {
+                taught.TryAdd(word.ToLowerInvariant(), place);
+            }
+        }
+
+        var (waiting, earlier) = (new Dictionary<string, List<int>>(), new HashSet<string>());
+        foreach (var sentence in sentences)
+        {
+            var places = sentence.Distinct().Select(x => (Word: x, Place: PlaceOf(x, taught))).OrderByDescending(x => x.Place).ToList();
+            if (places.Count == 0 || places[0].Place == Unlocking.Never)
+            {
+                continue;
+            }
+
+            // The last word to come is a tricky one: the sentence could be read as soon as the next to last is.
+            if (taught.ContainsKey(places[0].Word) && Alone(places[0].Word) != places[0].Place && (places.Count == 1 || places[1].Place < places[0].Place))
+            {
+                (waiting.TryGetValue(places[0].Word, out var list) ? list : waiting[places[0].Word] = []).Add(places.Count == 1 ? 0 : places[1].Place);
+            }
+
+            foreach (var (word, _) in places.Where(x => taught.ContainsKey(x.Word) && places[0].Place < DecodableAt(x.Word, strict)))
+            {
+                earlier.Add(word);
+            }
+        }
+
+        var couldWait = taught.Where(x => DecodableAt(x.Key, strict) is var at && at != Unlocking.Never && at > x.Value && !earlier.Contains(x.Key))
+            .Select(x => new TrickyAnswer(x.Key, x.Value, 0, DecodableAt(x.Key, strict))).OrderBy(x => x.Place);
+        var late = waiting.Select(x => (x.Key, Place: taught[x.Key], Sentences: x.Value.Count(p => taught[x.Key] - p >= LateBy), Soonest: x.Value.Order().ElementAt(x.Value.Count / 2)))
+            .Where(x => x.Sentences >= FewSentences).OrderByDescending(x => x.Sentences).Select(x => new TrickyAnswer(x.Key, x.Place, x.Sentences, x.Soonest));
+        return ([.. couldWait], [.. late]);
+
+        int Alone(string word) => _unlocking.Rules.Rows.Words.FindWord(word) is { } found ? _unlocking.PlaceOf(found.Rank) : Unlocking.Never;
+    }
+
+    /// <summary>The place from which every word of a text can be read or is a taught tricky word; and the words that come last, latest first.</summary>
+    /// <param name="words">In small letters.</param>
+    public (int? Place, IReadOnlyList<(string Word, int? Place)> Last) Earliest(IReadOnlyList<string> words)
+    {
+        var taught = Ladder.Rungs.SelectMany((x, i) => x.TrickyWords.Select(w => (Word: w.ToLowerInvariant(), i))).GroupBy(x => x.Word).ToDictionary(x => x.Key, x => x.Min(w => w.i));
+        var places = words.Distinct().Select(x => (Word: x, Place: PlaceOf(x, taught))).OrderByDescending(x => x.Place).ToList();
+        int? Known(int place) => place == Unlocking.Never ? null : place;
+        return (places.Count == 0 ? null : Known(places[0].Place), [.. places.Take(6).Select(x => (x.Word, Known(x.Place)))]);
+    }
+
+    /// <summary>Everyday words that another accent lets be read at another place, by the rung from which they can be read here.</summary>
+    public IReadOnlyList<RungAnswer> Otherwise(Unlocking other) => [.. _index.Everyday.ToArray()
+        .Select(x => (Rank: x, Here: _unlocking.PlaceOf(x), There: other.PlaceOf(x)))
+        .Where(x => x.Here != x.There).GroupBy(x => Math.Min(x.Here, x.There))
+        .Select(x => new RungAnswer(x.Key, x.Count(), Known(x.Select(w => w.Rank)))).OrderByDescending(x => x.Count)];
+
+    private int PlaceOf(string word, Dictionary<string, int> tricky)
+    {
+        var place = _unlocking.Rules.Rows.Words.FindWord(word) is { } found ? _unlocking.PlaceOf(found.Rank)
+            : _unlocking.Rules.Rows.Words.Forms.Find(word) is { } form ? OfForm(form) : Unlocking.Never;
+        return tricky.TryGetValue(word, out var taught) ? Math.Min(place, taught) : place;
+    }
+
+    // A form that the lexicon does not list is read when its parts are.
+    private int OfForm(FormedWord form) => form.Readings.Min(reading => Bits.Needed(reading, form.Ended, Structure.Of(reading)).Max(_unlocking.PlaceOf));
+
+    private static int DecodableAt(string word, Unlocking strict) => strict.Rules.Rows.Words.FindWord(word) is { } found ? strict.PlaceOf(found.Rank) : Unlocking.Never;
+
+    private IEnumerable<int> Places(Func<int, bool> which) => Enumerable.Range(0, Ladder.Rungs.Count).Where(which);
+
+    private IReadOnlyList<LexiconWord> Known(IEnumerable<int> ranks) => [.. ranks.Order().Select(x => _unlocking.Rules.Rows.Words.Words[x]).Where(x => x.Suitability == Suitability.Fine)];
+}

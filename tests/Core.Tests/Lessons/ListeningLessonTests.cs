@@ -1,0 +1,39 @@
+using BoldLadder.Core.Conventions;
+using BoldLadder.Core.Lessons;
+using BoldLadder.Core.Log;
+
+namespace BoldLadder.Core.Tests.Lessons;
+
+public class ListeningLessonTests
+{
+    private static Lesson On(DateOnly day, int minutes = 25) => LessonComposer.Compose(new LessonBrief(
+        World.South, World.StandingOf(World.Estuary, []), ClassConventions.Usual, day, null, minutes, 7));
+
+    [Fact]
+    public void Before_the_first_rung_a_lesson_has_nothing_to_read_and_asks_children_to_hear_join_and_take_apart()
+    {
+        var lesson = On(World.Year.SchoolDays[0]);
+        Assert.Equal(LessonKind.Listening, lesson.Kind);
+        Assert.Equal([Activity.Listening, Activity.OralBlending, Activity.SayApart], lesson.Blocks.Select(x => x.Activity));
+        Assert.All(lesson.Items, x => Assert.Equal(ItemKind.Listening, x.Kind));
+        Assert.Equal(lesson.Items.Count(), lesson.Items.Select(x => x.Text).Distinct().Count());
+        Assert.All(lesson.Blocks.Skip(1).SelectMany(x => x.Items), x => Assert.InRange(x.Split.Split(' ').Length, 2, 3));
+        Assert.Empty(lesson.Teaches);
+        Assert.True(lesson.Seconds <= lesson.Minutes * 60);
+        Assert.True(On(World.Year.SchoolDays[0], 15).Items.Count() < lesson.Items.Count());
+    }
+
+    [Fact]
+    public void Another_sound_is_in_front_each_day_and_the_same_day_is_the_same_lesson()
+    {
+        var week = World.Year.SchoolDays.Take(5).Select(x => string.Join(' ', On(x).Blocks[0].Items.Select(i => i.Text))).ToList();
+        Assert.Equal(5, week.Distinct().Count());
+        Assert.Equal(week[0], string.Join(' ', On(World.Year.SchoolDays[0]).Blocks[0].Items.Select(i => i.Text)));
+    }
+
+    [Fact]
+    public void Once_something_is_taught_a_day_without_a_rung_is_a_review_again() => Assert.Equal(
+        LessonKind.Review,
+        LessonComposer.Compose(new LessonBrief(
+            World.South, World.StandingOf(World.Estuary, World.LogOf(World.Estuary.Rungs.Take(3))), ClassConventions.Usual, World.Year.SchoolDays[4], null, 25, 7)).Kind);
+}
