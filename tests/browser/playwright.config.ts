@@ -12,6 +12,8 @@ export default defineConfig({
   use: {
     baseURL: process.env.BASE_URL ?? 'http://127.0.0.1:5080',
     viewport: { width: 1280, height: 800 },
+    // A colour on its way to another is neither: what is measured is what stays.
+    contextOptions: { reducedMotion: 'reduce' },
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       args: [

@@ -44,14 +44,14 @@ test('with a spreadsheet at hand a newcomer has a lesson of their own in a few p
   await page.getByRole('button', { name: 'Go on to the groups' }).click();
   await page.getByLabel('What it is called').click();
   await page.keyboard.type('Goldfinches');
-  await page.getByLabel('Taught so far').selectOption({ label: 'up to 8: d' });
+  await page.getByLabel('Taught so far').selectOption({ label: 'up to 8: e' });
   await page.getByRole('button', { name: 'Add the group' }).click();
   await page.getByRole('button', { name: 'Go on to the year' }).click();
   await page.getByRole('button', { name: 'These are our terms' }).click();
   await page.getByRole('button', { name: 'These are our ways' }).click();
   await page.getByRole('link', { name: 'Open the lesson of Goldfinches' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Goldfinches');
-  await expect(page.locator('.block.meet')).toContainText('g');
+  await expect(page.locator('.block.meet')).toContainText('d');
   await expect(teacher.words('read').first()).toBeVisible();
   await expect.poll(() => presses(page)).toBeLessThanOrEqual(30);
   expect(Date.now() - began).toBeLessThan(5 * 60_000);
@@ -60,7 +60,7 @@ test('with a spreadsheet at hand a newcomer has a lesson of their own in a few p
 test('each rung stands beside the cell it came from, and what became no rung is told', async ({ page }) => {
   await newSchool(page, 'Alder Row School');
   await bring(page);
-  await expect(page.locator('.import-rungs tbody tr', { hasText: 'B4' }).first()).toContainText('as in sun');
+  await expect(page.locator('.import-rungs tbody tr', { hasText: 'B4' }).first()).toContainText(/m.*as in/);
   await expect(page.locator('.section-row')).toHaveText(['Autumn 1', 'Autumn 2', 'Spring 1']);
   await page.locator('.left-out summary').click();
   await expect(page.locator('.left-out li', { hasText: 'Half term' })).toContainText('no school');
@@ -147,7 +147,7 @@ test('a school teaches in its own ways and words: on the lesson, on paper and in
   await expect(page.locator('.way-effect')).toContainText('changes no everyday word');
   await page.getByLabel('are taught one by one').check();
   await expect(page.locator('.way-effect')).toContainText(/For Avocets today: .*fewer|changes no everyday word/);
-  await page.getByRole('button', { name: 'Back to the usual' }).click();
+  await page.getByRole('button', { name: 'Back to the usual' }).first().click();
   await page.getByLabel('letter names', { exact: true }).check();
   await page.getByLabel('A word taught before its parts are').fill('odd word');
   await page.getByLabel('Saying the sounds of a word in turn').fill('tap out');
@@ -161,6 +161,65 @@ test('a school teaches in its own ways and words: on the lesson, on paper and in
   await page.emulateMedia({ media: 'screen' });
   await page.getByRole('link', { name: 'Ladder', exact: true }).click();
   await expect(page.locator('.rung-row').first()).toBeVisible();
+});
+
+test('a school without an order starts from one of ours, seen before it is taken', async ({ page }) => {
+  await newSchool(page, 'Heath End School');
+  const starters = page.locator('.starter');
+  await expect(starters).toHaveCount(3);
+  await expect(starters.first().locator('.word-list')).toContainText(/[a-z]+ [a-z]+/);
+  await expect(starters.nth(2)).toContainText('none thin by place');
+  await starters.nth(1).getByRole('button', { name: 'Start from this' }).click();
+  await expect(page.locator('.just-kept')).toContainText('Letters by the hand is kept');
+  await page.getByRole('button', { name: 'Undo: brought in Letters by the hand' }).click();
+  await expect(starters).toHaveCount(3);
+});
+
+test('a ladder that no group is taught by is worked at by itself', async ({ teacher, page }) => {
+  await teacher.open('Curlews');
+  await page.getByRole('link', { name: 'Set-up' }).click();
+  await page.goto(page.url().replace(/set-up.*$/, 'set-up/ladder'));
+  await page.evaluate(async () => {
+    const school = location.pathname.split('/')[1] ?? '';
+    await fetch(`/api/schools/${school}/starters`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ idea: 'wordsFirst' }),
+    });
+  });
+  await page.reload();
+  await page.getByRole('listitem').filter({ hasText: 'no group is taught by it' }).getByRole('link', { name: 'Open the ladder' }).click();
+  await page.locator('[data-rung="sh-sh"]').click();
+  await expect(teacher.dock().getByRole('heading', { level: 2 }).first()).toHaveText('sh');
+  await page.keyboard.press('Alt+ArrowUp');
+  await expect(page.getByRole('button', { name: /Undo: moved rung/ })).toBeVisible();
+  await expect(teacher.dock().getByRole('button', { name: /as if/i })).toHaveCount(0);
+});
+
+test('a school draws its own marks under words, and sees them before it takes them', async ({ teacher, page }) => {
+  await teacher.open('Sanderlings');
+  await page.getByRole('link', { name: 'Set-up' }).click();
+  await page.locator('.path').getByRole('link', { name: 'How we teach' }).click();
+  await page.getByLabel('one letter', { exact: true }).selectOption('dot');
+  await page.getByLabel('an ending', { exact: true }).selectOption('box');
+  await expect(page.locator('.mark-preview .mark-dot').first()).toBeVisible();
+  await expect(page.locator('.mark-preview .mark-box').first()).toHaveText('ing');
+  await page.getByRole('button', { name: 'Save our ways' }).click();
+  await page.getByRole('link', { name: /Open the lesson of Sanderlings/ }).click();
+  await teacher.words('read').first().click();
+  await expect(teacher.dock().locator('.dock-word .mark-dot').first()).toBeVisible();
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.locator('.sheet .mark-dot').first()).toBeVisible();
+});
+
+test('a group has a pace and a week of its own', async ({ teacher, page }) => {
+  await teacher.open('Avocets');
+  await page.getByRole('link', { name: 'Groups' }).click();
+  await page.getByRole('listitem').filter({ hasText: 'Avocets' }).getByRole('button', { name: 'Their ways' }).click();
+  await page.getByLabel('Days a new rung takes').selectOption('2');
+  await page.getByLabel('fri', { exact: true }).check();
+  await page.getByRole('button', { name: 'Save their ways' }).click();
+  await expect(page.getByRole('button', { name: 'Back to the usual' })).toHaveCount(2);
 });
 
 test('a school is erased when its name is written, and only then', async ({ teacher, page }) => {

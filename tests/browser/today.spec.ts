@@ -19,7 +19,7 @@ test('every word opens in the docked column with its split, its verdict and why 
   await expect(teacher.dock().locator('.dock-word .visually-hidden')).toHaveText(text ?? '');
   await expect(teacher.dock().locator('.verdict')).toContainText('Readable');
   await expect(teacher.dock().locator('.why')).not.toBeEmpty();
-  await expect.poll(() => teacher.dock().locator('.dock-word .letter.starts').count()).toBeGreaterThanOrEqual(2);
+  await expect.poll(() => teacher.dock().locator('.dock-word .piece').count()).toBeGreaterThanOrEqual(2);
   await page.keyboard.press('Escape');
   await expect(teacher.dock()).toContainText('Have ready');
 });

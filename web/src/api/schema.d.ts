@@ -871,6 +871,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/schemas/ladder.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The JSON Schema of a ladder as a file. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/demo": {
         parameters: {
             query?: never;
@@ -1419,6 +1453,79 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/schools/{schoolId}/starters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Orders to start from, as they would be in the school's accent and year. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["StarterView"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** Take one as a ladder of the school's own. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["StarterRequest"];
+                };
+            };
+            responses: {
+                /** @description Created */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LadderSummary"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/schools/{schoolId}/needs": {
         parameters: {
             query?: never;
@@ -1834,11 +1941,12 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The parts that typed letters, a word or an ending may mean, each with a word that shows it. */
+        /** The parts that typed letters, a word or an ending may mean, each with a word that shows it; with units, rime units and clusters. */
         get: {
             parameters: {
                 query?: {
                     text?: string;
+                    units?: boolean;
                 };
                 header?: never;
                 path: {
@@ -2078,6 +2186,104 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/schools/{schoolId}/feeds/{groupId}/{token}.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The group's calendar, for whoever has its address. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                    groupId: string;
+                    token: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schools/{schoolId}/year/closures/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Reads days on which the school is shut from its calendar (.ics or .csv): to be looked at, nothing is saved. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["CalendarFileRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ClosureView"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/schools/{schoolId}/ladders/import": {
         parameters: {
             query?: never;
@@ -2145,11 +2351,12 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** A word for a group: readable today or not, why, and from when. */
+        /** A word for a group: readable today or not (on another day, if all goes to plan), why, and from when. */
         get: {
             parameters: {
                 query?: {
                     asIf?: string;
+                    day?: string;
                 };
                 header?: never;
                 path: {
@@ -2543,6 +2750,463 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/schools/{schoolId}/ladders/{ladderId}/consequences": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What moving some rungs would change, for every place they could stand at. */
+        post: {
+            parameters: {
+                query?: {
+                    groupId?: string;
+                };
+                header?: never;
+                path: {
+                    schoolId: string;
+                    ladderId: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ConsequencesRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ConsequencesView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Service Unavailable */
+                503: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schools/{schoolId}/ladders/{ladderId}/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What publishing the draft would change, rung by rung and for each group. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                    ladderId: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ChangesView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schools/{schoolId}/ladders/{ladderId}/revisions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The states of the ladder that were published, the newest first. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                    ladderId: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["RevisionView"][];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schools/{schoolId}/ladders/{ladderId}/revisions/{number}/return": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Make the draft what it was in a published state: an edit that can be undone. */
+        post: {
+            parameters: {
+                query?: {
+                    groupId?: string;
+                };
+                header?: never;
+                path: {
+                    schoolId: string;
+                    ladderId: string;
+                    number: number;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["DraftRevisionRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LadderView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schools/{schoolId}/ladders/{ladderId}/questions/{question}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A question that a lead asks of the ladder, answered in counts with the words behind them. */
+        get: {
+            parameters: {
+                query?: {
+                    groupId?: string;
+                    rungId?: string;
+                    text?: string;
+                    accent?: string;
+                };
+                header?: never;
+                path: {
+                    schoolId: string;
+                    ladderId: string;
+                    question: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["AnswerView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Service Unavailable */
+                503: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schools/{schoolId}/ladders/{ladderId}/suggestion": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A better order, sent each time a better one is found; closing the stream stops it. */
+        post: {
+            parameters: {
+                query?: {
+                    groupId?: string;
+                };
+                header?: never;
+                path: {
+                    schoolId: string;
+                    ladderId: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SuggestionRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "text/event-stream": components["schemas"]["SuggestionView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schools/{schoolId}/ladders/{ladderId}/suggestion/moves": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A suggested order as moves from the draft, each with its reason. */
+        post: {
+            parameters: {
+                query?: {
+                    groupId?: string;
+                };
+                header?: never;
+                path: {
+                    schoolId: string;
+                    ladderId: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SuggestedMovesRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SuggestedMoveView"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Service Unavailable */
+                503: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/schools/{schoolId}/ladders/{ladderId}/file": {
         parameters: {
             query?: never;
@@ -2550,7 +3214,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The draft as a file that reads back as the same ladder: format csv, xlsx or json. */
+        /** The draft as a file that reads back as the same ladder: format csv, xlsx or json; or as a picture for the wall: svg. */
         get: {
             parameters: {
                 query?: {
@@ -2904,6 +3568,78 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/schools/{schoolId}/ladders/{ladderId}/redo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Do again what was taken back last. */
+        post: {
+            parameters: {
+                query?: {
+                    groupId?: string;
+                };
+                header?: never;
+                path: {
+                    schoolId: string;
+                    ladderId: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["DraftRevisionRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LadderView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/schools/{schoolId}/ladders/{ladderId}/publish": {
         parameters: {
             query?: never;
@@ -2976,12 +3712,570 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/schools/{schoolId}/groups/{groupId}/year": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The group's year, day by day: what was taught and what is planned. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                    groupId: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["GroupYearView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schools/{schoolId}/groups/{groupId}/year/on": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Where the group will be on a day, if all goes to plan. */
+        get: {
+            parameters: {
+                query: {
+                    day: string;
+                };
+                header?: never;
+                path: {
+                    schoolId: string;
+                    groupId: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ForecastView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schools/{schoolId}/groups/{groupId}/year/home": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What families are sent for the half-term that a day lies in; today's where none is named. */
+        get: {
+            parameters: {
+                query?: {
+                    day?: string;
+                };
+                header?: never;
+                path: {
+                    schoolId: string;
+                    groupId: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["HomePageView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schools/{schoolId}/groups/{groupId}/year/recovery": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The ways to make up for lost days, each with its consequences. */
+        get: {
+            parameters: {
+                query?: {
+                    days?: number;
+                };
+                header?: never;
+                path: {
+                    schoolId: string;
+                    groupId: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["RecoveryView"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schools/{schoolId}/groups/{groupId}/year/steps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Close days for the group, give a rung another day, or make up for lost days. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                    groupId: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PlanStepRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["GroupYearView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schools/{schoolId}/groups/{groupId}/year/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take back the last step. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                    groupId: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PlanRevisionRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["GroupYearView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schools/{schoolId}/groups/{groupId}/year/milestones": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Say where the group should stand by some dates. */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                    groupId: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["MilestonesRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["GroupYearView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schools/{schoolId}/groups/{groupId}/year/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The group's year as a file: format ics or csv. */
+        get: {
+            parameters: {
+                query?: {
+                    format?: string;
+                };
+                header?: never;
+                path: {
+                    schoolId: string;
+                    groupId: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schools/{schoolId}/groups/{groupId}/year/feed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Give the group's calendar an address that can't be guessed, in place of any it had. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                    groupId: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PlanRevisionRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["GroupYearView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
         /** @enum {unknown} */
-        Activity: "cards" | "recall" | "readAgain" | "trickyAtSight" | "meet" | "meetTricky" | "listening" | "compare" | "oralBlending" | "read" | "spell" | "chain" | "madeUp" | "readSentences" | "writeSentence" | "writeLetters" | "spare";
+        Activity: "cards" | "recall" | "readAgain" | "trickyAtSight" | "meet" | "meetTricky" | "listening" | "compare" | "oralBlending" | "sayApart" | "read" | "spell" | "chain" | "madeUp" | "readSentences" | "writeSentence" | "writeLetters" | "spare";
+        AnswerView: {
+            question: components["schemas"]["LadderQuestion"];
+            found: components["schemas"]["FoundView"][];
+            accent: null | string;
+        };
         BlockView: {
             activity: components["schemas"]["Activity"];
             /** Format: int32 */
@@ -2996,6 +4290,9 @@ export interface components {
             label: null | string;
             /** Format: date */
             date: null | string;
+        };
+        CalendarFileRequest: {
+            file: string;
         };
         ChainAnswer: {
             outcome: components["schemas"]["ChainOutcome"];
@@ -3041,16 +4338,21 @@ export interface components {
             to: null | string;
             said: string;
         };
-        ClassConventions: {
-            weakVowels: components["schemas"]["WeakVowels"];
-            plurals: components["schemas"]["Plurals"];
+        ChangesView: {
+            rungs: components["schemas"]["RungChangeView"][];
             /** Format: int32 */
-            lessonMinutes: number;
-            /** Format: int32 */
-            madeUpFromSection: number;
-            shortA: boolean;
-            spellAloud: components["schemas"]["SpellAloud"];
-            terms: components["schemas"]["Terms"];
+            sections: number;
+            renamed: boolean;
+            groups: components["schemas"]["GroupChangeView"][];
+        };
+        /** @enum {unknown} */
+        ClashKind: "byLook" | "bySound" | "sameSound" | "words";
+        ClashView: {
+            one: string;
+            other: string;
+            kind: components["schemas"]["ClashKind"];
+            earlierId: string;
+            laterId: string;
         };
         ClosureView: {
             /** Format: date */
@@ -3061,6 +4363,22 @@ export interface components {
         };
         /** @enum {unknown} */
         ColumnRole: "leftOut" | "parts" | "sounds" | "trickyWords" | "words" | "endings" | "clusters" | "rimeUnits" | "notes" | "section" | "week" | "day" | "date";
+        ConflictView: {
+            wishes: components["schemas"]["WishDocument"][];
+            needs: components["schemas"]["UnmetView"][];
+        };
+        ConsequencesRequest: {
+            /** Format: int32 */
+            revision: number;
+            rungIds: string[];
+        };
+        ConsequencesView: {
+            /** Format: int32 */
+            revision: number;
+            moving: components["schemas"]["RungName"][];
+            groups: string[];
+            destinations: components["schemas"]["DestinationView"][];
+        };
         ConventionsDocument: {
             weakVowels?: null | components["schemas"]["WeakVowels"];
             plurals?: null | components["schemas"]["Plurals"];
@@ -3071,6 +4389,19 @@ export interface components {
             shortA?: null | boolean;
             spellAloud?: null | components["schemas"]["SpellAloud"];
             terms?: null | components["schemas"]["TermsDocument"];
+            finalE?: null | components["schemas"]["FinalE"];
+            trickyLearning?: null | components["schemas"]["TrickyLearning"];
+            marks?: null | components["schemas"]["MarkingCode"];
+            /** Format: int32 */
+            spellingsApart?: null | number;
+            /** Format: int32 */
+            daysARung?: null | number;
+            /** Format: date */
+            daysARungFrom?: null | string;
+            accent?: null | string;
+            merges?: null | string;
+            largest?: null | components["schemas"]["WordShape"];
+            week?: null | components["schemas"]["WeeklyPattern"];
         };
         ConventionsRequest: {
             /** Format: int32 */
@@ -3081,7 +4412,9 @@ export interface components {
             /** Format: int32 */
             revision: number;
             own: components["schemas"]["ConventionsDocument"];
-            whole: components["schemas"]["ClassConventions"];
+            whole: components["schemas"]["ConventionsDocument"];
+            accent: string;
+            merges: components["schemas"]["MergeView"][];
         };
         CsvRequest: {
             csv: string;
@@ -3100,16 +4433,73 @@ export interface components {
             making: boolean;
             problem: null | string;
         };
+        DestinationView: {
+            sectionId: string;
+            /** Format: int32 */
+            at: number;
+            /** Format: int32 */
+            number: number;
+            /** Format: int32 */
+            sooner: number;
+            soonerWords: string[];
+            /** Format: int32 */
+            later: number;
+            laterWords: string[];
+            targets: number[];
+            newlyThin: components["schemas"]["RungName"][];
+            noLongerThin: components["schemas"]["RungName"][];
+            clashes: components["schemas"]["ClashView"][];
+            clashesGone: components["schemas"]["ClashView"][];
+            needless: string[];
+            trickyAgain: string[];
+            unmet: components["schemas"]["UnmetView"][];
+            needsMet: components["schemas"]["UnmetView"][];
+            dueNow: string[];
+        };
         DraftRevisionRequest: {
             /** Format: int32 */
             revision: number;
         };
+        /** @enum {unknown} */
+        EventUse: "noted" | "shortLesson" | "review";
         FamilyView: {
             shared: string;
             words: components["schemas"]["ListedWordView"][];
         };
         /** @enum {unknown} */
-        GraphemeKind: "single" | "doubled" | "digraph" | "trigraph" | "fourLetters" | "split";
+        FinalE: "splitDigraph" | "silentMarker";
+        ForecastView: {
+            /** Format: date */
+            day: string;
+            isSchoolDay: boolean;
+            /** Format: int32 */
+            rungs: number;
+            last: null | string;
+            next: null | string;
+            /** Format: int32 */
+            readable: number;
+        };
+        FoundView: {
+            rung: null | components["schemas"]["RungName"];
+            word: null | string;
+            /** Format: int32 */
+            count: number;
+            words: string[];
+            other: null | components["schemas"]["RungName"];
+        };
+        GroupChangeView: {
+            group: string;
+            /** Format: int32 */
+            left: number;
+            /** Format: int32 */
+            leftThen: number;
+            next: null | string;
+            nextThen: null | string;
+            /** Format: date */
+            ends: null | string;
+            /** Format: date */
+            endsThen: null | string;
+        };
         GroupFamilyView: {
             shared: string;
             words: components["schemas"]["GroupWordView"][];
@@ -3169,6 +4559,27 @@ export interface components {
             pieces: components["schemas"]["PieceView"][];
             reason: string;
         };
+        GroupYearView: {
+            /** Format: int32 */
+            revision: number;
+            /** Format: uuid */
+            groupId: string;
+            group: string;
+            /** Format: date */
+            today: string;
+            terms: components["schemas"]["TermView"][];
+            closures: components["schemas"]["ClosureView"][];
+            ownClosures: components["schemas"]["ClosureView"][];
+            days: components["schemas"]["YearDayView"][];
+            /** Format: date */
+            ends: null | string;
+            fallsOff: components["schemas"]["RungName"][];
+            milestones: components["schemas"]["MilestoneView"][];
+            undo: null | components["schemas"]["PlanStepView"];
+            feed: null | string;
+            halfTerms: components["schemas"]["TermView"][];
+            strip: components["schemas"]["Strip"];
+        };
         HeavyWeek: {
             /** Format: int32 */
             from: number;
@@ -3178,6 +4589,27 @@ export interface components {
             correspondences: number;
             /** Format: int32 */
             trickyWords: number;
+        };
+        HomePageView: {
+            group: string;
+            /** Format: date */
+            first: string;
+            /** Format: date */
+            last: string;
+            weeks: components["schemas"]["HomeWeek"][];
+            words: string[];
+        };
+        HomeSpelling: {
+            letters: string;
+            word: string;
+            isShape: boolean;
+        };
+        HomeWeek: {
+            /** Format: date */
+            monday: string;
+            spellings: components["schemas"]["HomeSpelling"][];
+            trickyWords: string[];
+            compared: string[];
         };
         HomophoneSet: {
             words: string[];
@@ -3267,11 +4699,19 @@ export interface components {
             name: string;
             sections: components["schemas"]["SectionDocument"][];
         };
-        LadderEditDocument: components["schemas"]["LadderEditDocumentMove"] | components["schemas"]["LadderEditDocumentMoveBy"] | components["schemas"]["LadderEditDocumentMoveTo"] | components["schemas"]["LadderEditDocumentAdd"] | components["schemas"]["LadderEditDocumentRemove"] | components["schemas"]["LadderEditDocumentReplace"] | components["schemas"]["LadderEditDocumentRename"] | components["schemas"]["LadderEditDocumentSection"] | components["schemas"]["LadderEditDocumentAddSection"] | components["schemas"]["LadderEditDocumentRemoveSection"] | components["schemas"]["LadderEditDocumentWhole"];
+        LadderEditDocument: components["schemas"]["LadderEditDocumentMove"] | components["schemas"]["LadderEditDocumentMoveBy"] | components["schemas"]["LadderEditDocumentMoveTo"] | components["schemas"]["LadderEditDocumentAdd"] | components["schemas"]["LadderEditDocumentRemove"] | components["schemas"]["LadderEditDocumentReplace"] | components["schemas"]["LadderEditDocumentRename"] | components["schemas"]["LadderEditDocumentSection"] | components["schemas"]["LadderEditDocumentAddSection"] | components["schemas"]["LadderEditDocumentRemoveSection"] | components["schemas"]["LadderEditDocumentWhole"] | components["schemas"]["LadderEditDocumentMoveAll"] | components["schemas"]["LadderEditDocumentAddAll"] | components["schemas"]["LadderEditDocumentRemoveAll"] | components["schemas"]["LadderEditDocumentSeveral"] | components["schemas"]["LadderEditDocumentTakeOrder"];
         LadderEditDocumentAdd: {
             /** @enum {string} */
             kind?: "add";
             rung: components["schemas"]["RungDocument"];
+            sectionId: string;
+            /** Format: int32 */
+            at: number;
+        };
+        LadderEditDocumentAddAll: {
+            /** @enum {string} */
+            kind?: "addAll";
+            rungs: components["schemas"]["RungDocument"][];
             sectionId: string;
             /** Format: int32 */
             at: number;
@@ -3287,6 +4727,14 @@ export interface components {
             /** @enum {string} */
             kind?: "move";
             rungId: string;
+            sectionId: string;
+            /** Format: int32 */
+            at: number;
+        };
+        LadderEditDocumentMoveAll: {
+            /** @enum {string} */
+            kind?: "moveAll";
+            rungIds: string[];
             sectionId: string;
             /** Format: int32 */
             at: number;
@@ -3310,6 +4758,11 @@ export interface components {
             kind?: "remove";
             rungId: string;
         };
+        LadderEditDocumentRemoveAll: {
+            /** @enum {string} */
+            kind?: "removeAll";
+            rungIds: string[];
+        };
         LadderEditDocumentRemoveSection: {
             /** @enum {string} */
             kind?: "removeSection";
@@ -3332,6 +4785,18 @@ export interface components {
             name: string;
             shape: components["schemas"]["WordShape"];
         };
+        LadderEditDocumentSeveral: {
+            /** @enum {string} */
+            kind?: "several";
+            name: string;
+            edits: components["schemas"]["LadderEditDocument"][];
+        };
+        LadderEditDocumentTakeOrder: {
+            /** @enum {string} */
+            kind?: "takeOrder";
+            order: unknown;
+            rungId?: null | string;
+        };
         LadderEditDocumentWhole: {
             /** @enum {string} */
             kind?: "whole";
@@ -3342,6 +4807,8 @@ export interface components {
             revision: number;
             edit: components["schemas"]["LadderEditDocument"];
         };
+        /** @enum {unknown} */
+        LadderQuestion: "thin" | "waiting" | "useful" | "hardlyUsed" | "couldWait" | "late" | "earliest" | "accents";
         LadderSummary: {
             /** Format: uuid */
             id: string;
@@ -3358,11 +4825,13 @@ export interface components {
             /** Format: int32 */
             unpublished: number;
             undo: null | string;
+            redo: null | string;
             /** Format: int32 */
             thinByPlace: number;
             /** Format: int32 */
             thinByNature: number;
             heavyWeeks: components["schemas"]["HeavyWeek"][];
+            clashes: components["schemas"]["ClashView"][];
             strip: components["schemas"]["Strip"];
         };
         LayoutDocument: {
@@ -3391,7 +4860,7 @@ export interface components {
             minutes?: null | number;
         };
         /** @enum {unknown} */
-        LessonKind: "newLearning" | "contrast" | "structure" | "review" | "trickyWordDay" | "check";
+        LessonKind: "newLearning" | "contrast" | "structure" | "review" | "trickyWordDay" | "check" | "listening";
         /** @enum {unknown} */
         LessonPart: "revisit" | "teach" | "practise" | "apply";
         LessonView: {
@@ -3430,8 +4899,10 @@ export interface components {
             ready: string[];
             shaky: string[];
             tooManyTricky: string[];
+            events: string[];
             terms: components["schemas"]["TermsDocument"];
             spellAloud: components["schemas"]["SpellAloud"];
+            trickyLearning: components["schemas"]["TrickyLearning"];
             strip: components["schemas"]["Strip"];
         };
         ListRequest: {
@@ -3518,17 +4989,75 @@ export interface components {
              */
             count: number;
         };
+        /** @enum {unknown} */
+        Mark: "rail" | "none" | "dot" | "underline" | "box" | "ring" | "bracket" | "tint" | "wavy";
+        /** @enum {unknown} */
+        MarkedKind: "oneLetter" | "severalLetters" | "split" | "doubled" | "ending" | "rimeUnit";
+        MarkedWordView: {
+            text: string;
+            pieces: components["schemas"]["PieceView"][];
+        };
+        MarkingCode: {
+            oneLetter: components["schemas"]["Mark"];
+            severalLetters: components["schemas"]["Mark"];
+            split: components["schemas"]["Mark"];
+            doubled: components["schemas"]["Mark"];
+            ending: null | components["schemas"]["Mark"];
+            rimeUnit: null | components["schemas"]["Mark"];
+            tricky: components["schemas"]["Mark"];
+        };
+        MergeView: {
+            key: string;
+            example: string;
+            usual: boolean;
+            on: boolean;
+        };
+        Milestone: {
+            name: string;
+            /** Format: date */
+            by: string;
+            rungId: string;
+            isCheck: boolean;
+        };
+        MilestoneView: {
+            name: string;
+            /** Format: date */
+            by: string;
+            rungId: string;
+            label: string;
+            isCheck: boolean;
+            /** Format: date */
+            reached: null | string;
+            /** Format: int32 */
+            daysLate: number;
+        };
+        MilestonesRequest: {
+            /** Format: int32 */
+            revision: number;
+            milestones: components["schemas"]["Milestone"][];
+        };
+        /** @enum {unknown} */
+        MoveReasonKind: "wish" | "need" | "plainFirst" | "thin" | "alike" | "spellings" | "words" | "room";
         MovedView: {
             before: components["schemas"]["GroupView"];
             after: components["schemas"]["GroupView"];
         };
+        Need: {
+            what: string;
+            before: string;
+        };
         NeedsRequest: {
-            text: null | string;
             /** Format: int32 */
             revision: number;
+            text?: null | string;
+            all?: null | components["schemas"]["Need"][];
+            /** @default true */
+            lettersFirst: boolean;
         };
         NeedsView: {
             text: string;
+            all: components["schemas"]["Need"][];
+            lettersFirst: boolean;
             own: boolean;
             /** Format: int32 */
             revision: number;
@@ -3549,6 +5078,24 @@ export interface components {
         NewSchoolRequest: {
             name: string;
             accent: string;
+        };
+        OrderScore: {
+            /** Format: int32 */
+            wishes: number;
+            /** Format: int32 */
+            needs: number;
+            /** Format: int32 */
+            tooEarly: number;
+            /** Format: int32 */
+            thin: number;
+            /** Format: int32 */
+            alike: number;
+            /** Format: int32 */
+            spellings: number;
+            /** Format: double */
+            average: number;
+            /** Format: int64 */
+            total: number;
         };
         OutcomeRequest: {
             /** Format: int32 */
@@ -3615,7 +5162,7 @@ export interface components {
             sound: string;
             ipa: string;
             letters: number[];
-            kind: components["schemas"]["GraphemeKind"];
+            kind: components["schemas"]["MarkedKind"];
             tricky: boolean;
             today: boolean;
         };
@@ -3627,6 +5174,39 @@ export interface components {
             /** Format: double */
             share: number;
             exceptions: string[];
+        };
+        PlanRevisionRequest: {
+            /** Format: int32 */
+            revision: number;
+        };
+        /** @enum {unknown} */
+        PlanStepKind: "closed" | "anotherDay" | "recovered" | "event";
+        PlanStepRequest: {
+            /** Format: int32 */
+            revision: number;
+            kind: components["schemas"]["PlanStepKind"];
+            /** Format: date */
+            first?: null | string;
+            /** Format: date */
+            last?: null | string;
+            reason?: null | string;
+            rungId?: null | string;
+            way?: null | components["schemas"]["RecoveryWay"];
+            /**
+             * Format: int32
+             * @default 1
+             */
+            days: number;
+            use?: components["schemas"]["EventUse"];
+            /** Format: int32 */
+            weeks?: null | number;
+        };
+        PlanStepView: {
+            kind: components["schemas"]["PlanStepKind"];
+            way: null | components["schemas"]["RecoveryWay"];
+            /** Format: date */
+            day: null | string;
+            label: null | string;
         };
         /** @enum {unknown} */
         Plurals: "ownRung" | "early" | null;
@@ -3645,11 +5225,34 @@ export interface components {
             structure: string;
             divided: string[];
         };
+        RecoveryView: {
+            way: components["schemas"]["RecoveryWay"];
+            /** Format: date */
+            ends: null | string;
+            fallsOff: components["schemas"]["RungName"][];
+            reviewDays: string[];
+            leftOut: components["schemas"]["RungName"][];
+            milestones: components["schemas"]["MilestoneView"][];
+        };
+        /** @enum {unknown} */
+        RecoveryWay: "pushOn" | "absorb" | "shorten" | null;
         /** @enum {unknown} */
         Release: "none" | "adultShows" | "together" | "alone";
         RevisionRequest: {
             /** Format: int32 */
             revision: number;
+        };
+        RevisionView: {
+            /** Format: int32 */
+            number: number;
+            /** Format: date */
+            on: null | string;
+            name: string;
+            /** Format: int32 */
+            rungs: number;
+            /** Format: int32 */
+            changes: number;
+            followed: boolean;
         };
         RuleRequest: {
             accent: string;
@@ -3676,6 +5279,16 @@ export interface components {
             forWords: string[];
             againstWords: string[];
         };
+        /** @enum {unknown} */
+        RungChangeKind: "added" | "removed" | "changed" | "moved";
+        RungChangeView: {
+            kind: components["schemas"]["RungChangeKind"];
+            label: string;
+            /** Format: int32 */
+            from: null | number;
+            /** Format: int32 */
+            to: null | number;
+        };
         RungDocument: {
             id: string;
             kind: components["schemas"]["RungKind"];
@@ -3690,6 +5303,12 @@ export interface components {
         };
         /** @enum {unknown} */
         RungKind: "teach" | "contrast" | "consolidation" | "check";
+        RungName: {
+            id: string;
+            /** Format: int32 */
+            number: number;
+            label: string;
+        };
         RungView: {
             rung: components["schemas"]["RungDocument"];
             /** Format: int32 */
@@ -3715,6 +5334,14 @@ export interface components {
             unlocked: string[];
             /** Format: int32 */
             more: number;
+        };
+        SchoolEvent: {
+            /** Format: date */
+            first: string;
+            /** Format: date */
+            last: string;
+            name: string;
+            use: components["schemas"]["EventUse"];
         };
         SchoolRequest: {
             /** Format: int32 */
@@ -3742,6 +5369,8 @@ export interface components {
             /** Format: int32 */
             ladders: number;
             terms: components["schemas"]["TermsDocument"];
+            marks: components["schemas"]["MarkingCode"];
+            finalE: components["schemas"]["FinalE"];
             groups: components["schemas"]["GroupSummary"][];
         };
         SectionDocument: {
@@ -3749,6 +5378,10 @@ export interface components {
             name: string;
             shape: components["schemas"]["WordShape"];
             rungs: components["schemas"]["RungDocument"][];
+        };
+        SectionOrder: {
+            sectionId: string;
+            rungIds: string[];
         };
         SectionView: {
             id: string;
@@ -3819,6 +5452,28 @@ export interface components {
             text: string;
             words: string[];
         };
+        StandsView: {
+            /** Format: date */
+            on: string;
+            /** Format: int32 */
+            rung: number;
+            label: string;
+        };
+        /** @enum {unknown} */
+        StarterIdea: "wordsFirst" | "byHand" | "oneFirst";
+        StarterRequest: {
+            idea: null | components["schemas"]["StarterIdea"];
+        };
+        StarterView: {
+            idea: components["schemas"]["StarterIdea"];
+            name: string;
+            /** Format: int32 */
+            rungs: number;
+            firstWords: string[];
+            stands: components["schemas"]["StandsView"][];
+            /** Format: date */
+            ends: null | string;
+        };
         Strip: {
             sections: components["schemas"]["StripSection"][];
             /** Format: int32 */
@@ -3835,6 +5490,35 @@ export interface components {
         StripSection: {
             name: string;
             rungs: components["schemas"]["StripRung"][];
+        };
+        SuggestedMoveView: {
+            rung: components["schemas"]["RungName"];
+            /** Format: int32 */
+            to: number;
+            reason: components["schemas"]["MoveReasonKind"];
+            other: null | components["schemas"]["RungName"];
+            /** Format: int32 */
+            words: number;
+        };
+        SuggestedMovesRequest: {
+            wishes: components["schemas"]["WishDocument"][];
+            order: components["schemas"]["SectionOrder"][];
+            /** @default false */
+            keepTaught: boolean;
+        };
+        SuggestionRequest: {
+            /** Format: int32 */
+            revision: number;
+            wishes: components["schemas"]["WishDocument"][];
+            /** @default false */
+            keepTaught: boolean;
+        };
+        SuggestionView: {
+            score: components["schemas"]["OrderScore"];
+            today: components["schemas"]["OrderScore"];
+            order: components["schemas"]["SectionOrder"][];
+            conflicts: components["schemas"]["ConflictView"][];
+            done: boolean;
         };
         TaughtBeforeRequest: {
             upTo?: null | string;
@@ -3859,11 +5543,6 @@ export interface components {
             /** Format: date */
             last: string;
         };
-        Terms: {
-            trickyWord: string;
-            madeUpWord: string;
-            soundOut: string;
-        };
         TermsDocument: {
             trickyWord: string;
             madeUpWord: string;
@@ -3873,12 +5552,18 @@ export interface components {
         /** @enum {unknown} */
         Thinness: "enough" | "byPlace" | "byNature" | "opening";
         /** @enum {unknown} */
+        TrickyLearning: "thePart" | "whole";
+        /** @enum {unknown} */
         TrickyStanding: "later" | "already" | "staysTricky";
         TrickyView: {
             word: string;
             /** Format: int32 */
             decodableAt: null | number;
             standing: components["schemas"]["TrickyStanding"];
+        };
+        UnmetView: {
+            label: string;
+            needs: string;
         };
         VerdictView: {
             word: string;
@@ -3900,6 +5585,7 @@ export interface components {
             /** Format: int32 */
             lost: number;
             lostWords: string[];
+            marked: components["schemas"]["MarkedWordView"][];
         };
         /** @enum {unknown} */
         WeakVowels: "strict" | "lenient" | null;
@@ -3911,6 +5597,37 @@ export interface components {
             friday: components["schemas"]["DayUse"];
             /** Format: int32 */
             newDays?: number;
+        };
+        WishDocument: components["schemas"]["WishDocumentBefore"] | components["schemas"]["WishDocumentApart"] | components["schemas"]["WishDocumentPinned"] | components["schemas"]["WishDocumentSection"] | components["schemas"]["WishDocumentWeekly"];
+        WishDocumentApart: {
+            /** @enum {string} */
+            kind?: "apart";
+            one: string;
+            other: string;
+            /** Format: int32 */
+            rungs: number;
+        };
+        WishDocumentBefore: {
+            /** @enum {string} */
+            kind?: "before";
+            first: string;
+            then: string;
+        };
+        WishDocumentPinned: {
+            /** @enum {string} */
+            kind?: "pinned";
+            rungId: string;
+        };
+        WishDocumentSection: {
+            /** @enum {string} */
+            kind?: "section";
+            sectionId: string;
+        };
+        WishDocumentWeekly: {
+            /** @enum {string} */
+            kind?: "weekly";
+            /** Format: int32 */
+            most: number;
         };
         WordAnswer: {
             spelling: string;
@@ -3957,18 +5674,32 @@ export interface components {
             spoken: null | string;
             asMadeUp: null | string;
         };
+        YearDayView: {
+            /** Format: date */
+            day: string;
+            use: components["schemas"]["DayUse"];
+            rung: null | components["schemas"]["RungName"];
+            outcome: null | components["schemas"]["LogOutcome"];
+            extra: boolean;
+            /** Format: int32 */
+            reached: number;
+            events: string[];
+            short: boolean;
+        };
         YearRequest: {
             /** Format: int32 */
             revision: number;
             terms: components["schemas"]["TermView"][];
             closures: components["schemas"]["ClosureView"][];
             pattern: components["schemas"]["WeeklyPattern"];
+            events?: null | components["schemas"]["SchoolEvent"][];
         };
         YearView: {
             /** Format: int32 */
             revision: number;
             terms: components["schemas"]["TermView"][];
             closures: components["schemas"]["ClosureView"][];
+            events: components["schemas"]["SchoolEvent"][];
             pattern: components["schemas"]["WeeklyPattern"];
             usual: boolean;
             /** Format: int32 */
@@ -3984,17 +5715,24 @@ export interface components {
     pathItems: never;
 }
 export type Activity = components['schemas']['Activity'];
+export type AnswerView = components['schemas']['AnswerView'];
 export type BlockView = components['schemas']['BlockView'];
 export type BlockerView = components['schemas']['BlockerView'];
+export type CalendarFileRequest = components['schemas']['CalendarFileRequest'];
 export type ChainAnswer = components['schemas']['ChainAnswer'];
 export type ChainMove = components['schemas']['ChainMove'];
 export type ChainOutcome = components['schemas']['ChainOutcome'];
 export type ChainPlace = components['schemas']['ChainPlace'];
 export type ChainRequest = components['schemas']['ChainRequest'];
 export type ChainWordView = components['schemas']['ChainWordView'];
-export type ClassConventions = components['schemas']['ClassConventions'];
+export type ChangesView = components['schemas']['ChangesView'];
+export type ClashKind = components['schemas']['ClashKind'];
+export type ClashView = components['schemas']['ClashView'];
 export type ClosureView = components['schemas']['ClosureView'];
 export type ColumnRole = components['schemas']['ColumnRole'];
+export type ConflictView = components['schemas']['ConflictView'];
+export type ConsequencesRequest = components['schemas']['ConsequencesRequest'];
+export type ConsequencesView = components['schemas']['ConsequencesView'];
 export type ConventionsDocument = components['schemas']['ConventionsDocument'];
 export type ConventionsRequest = components['schemas']['ConventionsRequest'];
 export type ConventionsView = components['schemas']['ConventionsView'];
@@ -4002,16 +5740,25 @@ export type CsvRequest = components['schemas']['CsvRequest'];
 export type CsvTaken = components['schemas']['CsvTaken'];
 export type DayUse = components['schemas']['DayUse'];
 export type DemoView = components['schemas']['DemoView'];
+export type DestinationView = components['schemas']['DestinationView'];
 export type DraftRevisionRequest = components['schemas']['DraftRevisionRequest'];
+export type EventUse = components['schemas']['EventUse'];
 export type FamilyView = components['schemas']['FamilyView'];
-export type GraphemeKind = components['schemas']['GraphemeKind'];
+export type FinalE = components['schemas']['FinalE'];
+export type ForecastView = components['schemas']['ForecastView'];
+export type FoundView = components['schemas']['FoundView'];
+export type GroupChangeView = components['schemas']['GroupChangeView'];
 export type GroupFamilyView = components['schemas']['GroupFamilyView'];
 export type GroupListView = components['schemas']['GroupListView'];
 export type GroupRequest = components['schemas']['GroupRequest'];
 export type GroupSummary = components['schemas']['GroupSummary'];
 export type GroupView = components['schemas']['GroupView'];
 export type GroupWordView = components['schemas']['GroupWordView'];
+export type GroupYearView = components['schemas']['GroupYearView'];
 export type HeavyWeek = components['schemas']['HeavyWeek'];
+export type HomePageView = components['schemas']['HomePageView'];
+export type HomeSpelling = components['schemas']['HomeSpelling'];
+export type HomeWeek = components['schemas']['HomeWeek'];
 export type HomophoneSet = components['schemas']['HomophoneSet'];
 export type ImportChoiceView = components['schemas']['ImportChoiceView'];
 export type ImportDoubtView = components['schemas']['ImportDoubtView'];
@@ -4025,17 +5772,23 @@ export type ItemView = components['schemas']['ItemView'];
 export type LadderDocument = components['schemas']['LadderDocument'];
 export type LadderEditDocument = components['schemas']['LadderEditDocument'];
 export type LadderEditDocumentAdd = components['schemas']['LadderEditDocumentAdd'];
+export type LadderEditDocumentAddAll = components['schemas']['LadderEditDocumentAddAll'];
 export type LadderEditDocumentAddSection = components['schemas']['LadderEditDocumentAddSection'];
 export type LadderEditDocumentMove = components['schemas']['LadderEditDocumentMove'];
+export type LadderEditDocumentMoveAll = components['schemas']['LadderEditDocumentMoveAll'];
 export type LadderEditDocumentMoveBy = components['schemas']['LadderEditDocumentMoveBy'];
 export type LadderEditDocumentMoveTo = components['schemas']['LadderEditDocumentMoveTo'];
 export type LadderEditDocumentRemove = components['schemas']['LadderEditDocumentRemove'];
+export type LadderEditDocumentRemoveAll = components['schemas']['LadderEditDocumentRemoveAll'];
 export type LadderEditDocumentRemoveSection = components['schemas']['LadderEditDocumentRemoveSection'];
 export type LadderEditDocumentRename = components['schemas']['LadderEditDocumentRename'];
 export type LadderEditDocumentReplace = components['schemas']['LadderEditDocumentReplace'];
 export type LadderEditDocumentSection = components['schemas']['LadderEditDocumentSection'];
+export type LadderEditDocumentSeveral = components['schemas']['LadderEditDocumentSeveral'];
+export type LadderEditDocumentTakeOrder = components['schemas']['LadderEditDocumentTakeOrder'];
 export type LadderEditDocumentWhole = components['schemas']['LadderEditDocumentWhole'];
 export type LadderEditRequest = components['schemas']['LadderEditRequest'];
+export type LadderQuestion = components['schemas']['LadderQuestion'];
 export type LadderSummary = components['schemas']['LadderSummary'];
 export type LadderView = components['schemas']['LadderView'];
 export type LayoutDocument = components['schemas']['LayoutDocument'];
@@ -4054,12 +5807,23 @@ export type MadeUpView = components['schemas']['MadeUpView'];
 export type MadeView = components['schemas']['MadeView'];
 export type MadeWordView = components['schemas']['MadeWordView'];
 export type MakeRequest = components['schemas']['MakeRequest'];
+export type Mark = components['schemas']['Mark'];
+export type MarkedKind = components['schemas']['MarkedKind'];
+export type MarkedWordView = components['schemas']['MarkedWordView'];
+export type MarkingCode = components['schemas']['MarkingCode'];
+export type MergeView = components['schemas']['MergeView'];
+export type Milestone = components['schemas']['Milestone'];
+export type MilestoneView = components['schemas']['MilestoneView'];
+export type MilestonesRequest = components['schemas']['MilestonesRequest'];
+export type MoveReasonKind = components['schemas']['MoveReasonKind'];
 export type MovedView = components['schemas']['MovedView'];
+export type Need = components['schemas']['Need'];
 export type NeedsRequest = components['schemas']['NeedsRequest'];
 export type NeedsView = components['schemas']['NeedsView'];
 export type NewGroupRequest = components['schemas']['NewGroupRequest'];
 export type NewLadderRequest = components['schemas']['NewLadderRequest'];
 export type NewSchoolRequest = components['schemas']['NewSchoolRequest'];
+export type OrderScore = components['schemas']['OrderScore'];
 export type OutcomeRequest = components['schemas']['OutcomeRequest'];
 export type OwnWordRequest = components['schemas']['OwnWordRequest'];
 export type OwnWordView = components['schemas']['OwnWordView'];
@@ -4070,21 +5834,33 @@ export type PartChoiceView = components['schemas']['PartChoiceView'];
 export type PartView = components['schemas']['PartView'];
 export type PieceView = components['schemas']['PieceView'];
 export type PlaceEvidence = components['schemas']['PlaceEvidence'];
+export type PlanRevisionRequest = components['schemas']['PlanRevisionRequest'];
+export type PlanStepKind = components['schemas']['PlanStepKind'];
+export type PlanStepRequest = components['schemas']['PlanStepRequest'];
+export type PlanStepView = components['schemas']['PlanStepView'];
 export type Plurals = components['schemas']['Plurals'];
 export type ProblemDetails = components['schemas']['ProblemDetails'];
 export type PronunciationView = components['schemas']['PronunciationView'];
+export type RecoveryView = components['schemas']['RecoveryView'];
+export type RecoveryWay = components['schemas']['RecoveryWay'];
 export type Release = components['schemas']['Release'];
 export type RevisionRequest = components['schemas']['RevisionRequest'];
+export type RevisionView = components['schemas']['RevisionView'];
 export type RuleRequest = components['schemas']['RuleRequest'];
 export type RuleView = components['schemas']['RuleView'];
+export type RungChangeKind = components['schemas']['RungChangeKind'];
+export type RungChangeView = components['schemas']['RungChangeView'];
 export type RungDocument = components['schemas']['RungDocument'];
 export type RungKind = components['schemas']['RungKind'];
+export type RungName = components['schemas']['RungName'];
 export type RungView = components['schemas']['RungView'];
 export type RungWordsView = components['schemas']['RungWordsView'];
+export type SchoolEvent = components['schemas']['SchoolEvent'];
 export type SchoolRequest = components['schemas']['SchoolRequest'];
 export type SchoolSummary = components['schemas']['SchoolSummary'];
 export type SchoolView = components['schemas']['SchoolView'];
 export type SectionDocument = components['schemas']['SectionDocument'];
+export type SectionOrder = components['schemas']['SectionOrder'];
 export type SectionView = components['schemas']['SectionView'];
 export type SegmentView = components['schemas']['SegmentView'];
 export type ShapeView = components['schemas']['ShapeView'];
@@ -4098,27 +5874,43 @@ export type SpellAloud = components['schemas']['SpellAloud'];
 export type SpellingCount = components['schemas']['SpellingCount'];
 export type SplitRequest = components['schemas']['SplitRequest'];
 export type StaleView = components['schemas']['StaleView'];
+export type StandsView = components['schemas']['StandsView'];
+export type StarterIdea = components['schemas']['StarterIdea'];
+export type StarterRequest = components['schemas']['StarterRequest'];
+export type StarterView = components['schemas']['StarterView'];
 export type Strip = components['schemas']['Strip'];
 export type StripRung = components['schemas']['StripRung'];
 export type StripSection = components['schemas']['StripSection'];
+export type SuggestedMoveView = components['schemas']['SuggestedMoveView'];
+export type SuggestedMovesRequest = components['schemas']['SuggestedMovesRequest'];
+export type SuggestionRequest = components['schemas']['SuggestionRequest'];
+export type SuggestionView = components['schemas']['SuggestionView'];
 export type TaughtBeforeRequest = components['schemas']['TaughtBeforeRequest'];
 export type TeachableDocument = components['schemas']['TeachableDocument'];
 export type TeachableKind = components['schemas']['TeachableKind'];
 export type Teaching = components['schemas']['Teaching'];
 export type TermView = components['schemas']['TermView'];
-export type Terms = components['schemas']['Terms'];
 export type TermsDocument = components['schemas']['TermsDocument'];
 export type Thinness = components['schemas']['Thinness'];
+export type TrickyLearning = components['schemas']['TrickyLearning'];
 export type TrickyStanding = components['schemas']['TrickyStanding'];
 export type TrickyView = components['schemas']['TrickyView'];
+export type UnmetView = components['schemas']['UnmetView'];
 export type VerdictView = components['schemas']['VerdictView'];
 export type VerdictsRequest = components['schemas']['VerdictsRequest'];
 export type WaysEffectView = components['schemas']['WaysEffectView'];
 export type WeakVowels = components['schemas']['WeakVowels'];
 export type WeeklyPattern = components['schemas']['WeeklyPattern'];
+export type WishDocument = components['schemas']['WishDocument'];
+export type WishDocumentApart = components['schemas']['WishDocumentApart'];
+export type WishDocumentBefore = components['schemas']['WishDocumentBefore'];
+export type WishDocumentPinned = components['schemas']['WishDocumentPinned'];
+export type WishDocumentSection = components['schemas']['WishDocumentSection'];
+export type WishDocumentWeekly = components['schemas']['WishDocumentWeekly'];
 export type WordAnswer = components['schemas']['WordAnswer'];
 export type WordShape = components['schemas']['WordShape'];
 export type WordView = components['schemas']['WordView'];
+export type YearDayView = components['schemas']['YearDayView'];
 export type YearRequest = components['schemas']['YearRequest'];
 export type YearView = components['schemas']['YearView'];
 export type $defs = Record<string, never>;

@@ -10,6 +10,8 @@ const LadderPage = lazy(() => import('../ladders/LadderPage').then((x) => ({ def
 
 const WordsPage = lazy(() => import('../words/WordsPage').then((x) => ({ default: x.WordsPage })));
 
+const YearPage = lazy(() => import('../year/YearPage').then((x) => ({ default: x.YearPage })));
+
 const SetUpPage = lazy(() => import('../setup/SetUpPage').then((x) => ({ default: x.SetUpPage })));
 
 const StartPage = lazy(() => import('../setup/StartPage').then((x) => ({ default: x.StartPage })));
@@ -23,7 +25,9 @@ export function App() {
         <Route path="/:schoolId" element={<FirstGroup />} />
         <Route path="/:schoolId/set-up/:step?" element={<SetUpPage />} />
         <Route path="/:schoolId/:groupId/today/:day?" element={<TodayPage />} />
+        <Route path="/:schoolId/ladders/:ladderId/:rungId?" element={<LadderPage />} />
         <Route path="/:schoolId/:groupId/ladder/:rungId?" element={<LadderPage />} />
+        <Route path="/:schoolId/:groupId/year" element={<YearPage />} />
         <Route path="/:schoolId/:groupId/words" element={<WordsPage />} />
         <Route path="*" element={<Nothing />} />
       </Routes>

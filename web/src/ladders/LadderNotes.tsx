@@ -1,12 +1,24 @@
 import { useTerms } from '../api/useTerms';
+import { Button } from 'react-bootstrap';
 import { Link } from 'react-router';
 import type { LadderView } from '../api/schema';
 import { usePlace } from '../api/place';
 import { NeedsForm } from './NeedsForm';
 import { OwnWords } from '../word/OwnWords';
+import { shown } from '../word/grapheme';
+import { CLASH } from './MovingColumn';
+import { Questions } from './Questions';
 
 /** What a lead wants to know of the whole ladder, when no rung is chosen. */
-export function LadderNotes({ ladder }: { ladder: LadderView }) {
+export function LadderNotes({
+  ladder,
+  onHistory,
+  onSuggest,
+}: {
+  ladder: LadderView;
+  onHistory: () => void;
+  onSuggest: () => void;
+}) {
   const terms = useTerms();
   const place = usePlace();
   const rungs = ladder.sections.flatMap((x) => x.rungs);
@@ -15,6 +27,10 @@ export function LadderNotes({ ladder }: { ladder: LadderView }) {
   const total = rungs.reduce((sum, x) => sum + x.unlocks, 0);
   return (
     <div className="notes">
+      <Questions ladder={ladder} />
+      <Button variant="outline-dark" size="sm" onClick={onSuggest}>
+        Look for a better order …
+      </Button>
       <h2>At the top</h2>
       <p>{total.toLocaleString('en-GB')} words can be read.</p>
       <h2>Thin by place</h2>
@@ -47,8 +63,23 @@ export function LadderNotes({ ladder }: { ladder: LadderView }) {
           ))}
         </ul>
       )}
-      <NeedsForm />
-      <OwnWords />
+      {ladder.clashes.length > 0 && (
+        <>
+          <h2>Too close</h2>
+          <ul>
+            {ladder.clashes.map((x) => (
+              <li key={`${x.laterId} ${x.one} ${x.other}`}>
+                <Link to={place.to(`ladder/${x.laterId}`)}>
+                  <b className="letters">
+                    {shown(x.one)} {shown(x.other)}
+                  </b>
+                </Link>{' '}
+                {CLASH[x.kind]}
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
       {ladder.heavyWeeks.length > 0 && (
         <>
           <h2>Much in one week</h2>
@@ -62,6 +93,13 @@ export function LadderNotes({ ladder }: { ladder: LadderView }) {
           </ul>
         </>
       )}
+      <NeedsForm />
+      <OwnWords />
+      <p>
+        <Button variant="link" size="sm" onClick={onHistory}>
+          What lessons followed before
+        </Button>
+      </p>
       <p className="hint">Choose a rung to see its words, to move it or to change it.</p>
     </div>
   );

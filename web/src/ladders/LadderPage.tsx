@@ -1,28 +1,45 @@
-import { useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState, type MouseEvent } from 'react';
 import { Alert, Button } from 'react-bootstrap';
 import { useNavigate, useParams } from 'react-router';
-import type { LadderView, RungView } from '../api/schema';
+import type { LadderView } from '../api/schema';
 import { Failure, Waiting } from '../shell/States';
-import { shortDay } from '../api/dates';
 import { usePlace } from '../api/place';
 import { Saved } from '../shell/Saved';
-import { isTyping, Shell } from '../shell/Shell';
-import { shown } from '../word/grapheme';
+import { Shell } from '../shell/Shell';
 import { LadderNotes } from './LadderNotes';
+import { moved, useMovingIds } from './moving';
+import { MovingColumn } from './MovingColumn';
+import { PickedColumn } from './PickedColumn';
+import { PublishColumn } from './PublishColumn';
 import { RungColumn } from './RungColumn';
 import { RungForm, type Draft } from './RungForm';
+import { RungList } from './RungList';
+import { SuggestColumn } from './SuggestColumn';
+import { Wall } from './Wall';
+import { useClipboard } from './useClipboard';
+import { useDeskKeys } from './useDeskKeys';
 import { useLadder } from './useLadder';
+import { useMove } from './useMove';
 
-const WIDEST = 60;
+const NONE: ReadonlySet<string> = new Set();
 
 /** The ladder: its rungs in sections, what each adds and unlocks, and the line that a group stands at. */
 export function LadderPage() {
   const { rungId } = useParams();
   const place = usePlace();
   const go = useNavigate();
-  const { query, ladder, edit, undo, publish } = useLadder();
+  const { query, ladder, edit, undo, redo, goBack, publish } = useLadder();
   const [form, setForm] = useState<Draft>();
-  const chosen = ladder?.sections.flatMap((x) => x.rungs).find((x) => x.rung.id === rungId);
+  const [publishing, setPublishing] = useState(false);
+  const [wall, setWall] = useState(false);
+  const [suggesting, setSuggesting] = useState(false);
+  const [picked, setPicked] = useState<ReadonlySet<string>>(NONE);
+  const moving = useMovingIds();
+  const rungs = useMemo(() => ladder?.sections.flatMap((x) => x.rungs) ?? [], [ladder]);
+  const chosen = rungs.find((x) => x.rung.id === rungId);
+  const several = rungs.filter((x) => picked.has(x.rung.id));
+  const move = useMove(ladder, edit, () => undefined);
+  const clip = useClipboard(ladder, edit, several.length > 0 ? several : chosen ? [chosen] : []);
   const list = useRef<HTMLDivElement>(null);
   const ready = ladder !== undefined;
 
@@ -31,45 +48,123 @@ export function LadderPage() {
     row?.scrollIntoView({ block: 'center' });
   }, [rungId, ready]);
 
+  const here = useRef(picked);
   useEffect(() => {
-    const press = (event: KeyboardEvent) => {
-      if (isTyping(event.target) || !ladder) return;
-      if ((event.ctrlKey || event.metaKey) && event.key === 'z') {
-        event.preventDefault();
-        if (ladder.undo) undo.mutate();
-      }
-      const by = { ArrowUp: 1 as const, ArrowDown: -1 as const }[event.key];
-      if (event.altKey && by !== undefined && rungId) {
-        event.preventDefault();
-        edit.mutate({ kind: 'moveBy', rungId, by });
-      }
-    };
-    window.addEventListener('keydown', press);
-    return () => window.removeEventListener('keydown', press);
+    here.current = picked;
+  });
+  // A rung that is one of several takes them all along; every rung asks this when it is taken up, and not before.
+  const carriers = useRef(new Map<string, () => string[]>());
+  const carriesOf = useCallback((id: string) => {
+    const known = carriers.current.get(id) ?? (() => (here.current.has(id) ? [...here.current] : [id]));
+    carriers.current.set(id, known);
+    return known;
+  }, []);
+  // What a press on a rung does is read when it is pressed, so that rows are not drawn again for it.
+  const onPress = (id: string, event: MouseEvent) => {
+    const held = moved();
+    if (held?.by === 'keys') {
+      const over = {
+        sectionId: ladder?.sections.find((x) => x.rungs.some((r) => r.rung.id === id))?.id ?? '',
+        rungId: id,
+      };
+      move.over(over, true);
+    } else if (event.shiftKey && rungId) {
+      const [a, b] = [rungId, id].map((x) => rungs.findIndex((r) => r.rung.id === x));
+      setPicked(
+        new Set(rungs.slice(Math.min(a ?? 0, b ?? 0), Math.max(a ?? 0, b ?? 0) + 1).map((x) => x.rung.id)),
+      );
+    } else if (event.ctrlKey || event.metaKey) {
+      const next = new Set(picked.size === 0 && rungId ? [rungId] : picked);
+      if (!next.delete(id)) next.add(id);
+      setPicked(next);
+    } else {
+      setPicked(NONE);
+      setPublishing(false);
+      setSuggesting(false);
+      void go(place.to(id === rungId ? 'ladder' : `ladder/${id}`));
+    }
+  };
+  const pressed = useRef(onPress);
+  useEffect(() => {
+    pressed.current = onPress;
+  });
+  const onOpen = useCallback((id: string, event: MouseEvent) => pressed.current(id, event), []);
+  useDeskKeys({
+    ladder,
+    rungId,
+    several: several.map((x) => x.rung.id),
+    edit,
+    undo,
+    redo,
+    move,
+    clip,
+    onNone: () => setPicked(NONE),
   });
 
   if (query.error && !ladder) return <Failure sentence={query.error.message} />;
   if (!ladder) return <Waiting what="Opening the ladder" />;
-  const failed = edit.error ?? undo.error ?? publish.error;
-  const open = (id: string) => void go(place.to(id === rungId ? 'ladder' : `ladder/${id}`));
+  const failed = edit.error ?? undo.error ?? redo.error ?? goBack.error ?? publish.error;
   return (
     <Shell
       strip={ladder.strip}
-      dockName={form ? 'Edit a rung' : chosen ? 'The chosen rung' : 'The ladder in figures'}
+      dockName={
+        moving
+          ? 'What the move would change'
+          : form
+            ? 'Edit a rung'
+            : chosen
+              ? 'The chosen rung'
+              : 'The ladder in figures'
+      }
       dock={
-        form ? (
+        moving ? (
+          <MovingColumn ladder={ladder} move={move} />
+        ) : form ? (
           <RungForm draft={form} edit={edit} onDone={() => setForm(undefined)} />
+        ) : publishing ? (
+          <PublishColumn
+            ladder={ladder}
+            publish={publish}
+            goBack={goBack}
+            onDone={() => setPublishing(false)}
+          />
+        ) : suggesting ? (
+          <SuggestColumn ladder={ladder} edit={edit} onDone={() => setSuggesting(false)} />
+        ) : several.length > 1 ? (
+          <PickedColumn
+            picked={several}
+            clip={clip}
+            onMove={() =>
+              move.take(
+                several.map((x) => x.rung.id),
+                'keys',
+              )
+            }
+            onNone={() => setPicked(NONE)}
+          />
         ) : chosen ? (
-          <RungColumn key={chosen.rung.id} ladder={ladder} view={chosen} edit={edit} onForm={setForm} />
+          <RungColumn
+            key={chosen.rung.id}
+            ladder={ladder}
+            view={chosen}
+            edit={edit}
+            clip={clip}
+            onMove={() => move.take([chosen.rung.id], 'keys')}
+            onForm={setForm}
+          />
         ) : (
-          <LadderNotes ladder={ladder} />
+          <LadderNotes
+            ladder={ladder}
+            onHistory={() => setPublishing(true)}
+            onSuggest={() => setSuggesting(true)}
+          />
         )
       }
       foot={
         <>
-          {ladder.unpublished > 0 && (
-            <Button variant="dark" onClick={() => publish.mutate()} disabled={publish.isPending}>
-              Let lessons follow the {ladder.unpublished === 1 ? 'change' : `${ladder.unpublished} changes`}
+          {ladder.unpublished > 0 && !publishing && (
+            <Button variant="dark" onClick={() => setPublishing(true)}>
+              Let lessons follow the {ladder.unpublished === 1 ? 'change' : `${ladder.unpublished} changes`} …
             </Button>
           )}
           {ladder.undo && (
@@ -77,7 +172,15 @@ export function LadderPage() {
               Undo: {ladder.undo} <kbd>Ctrl Z</kbd>
             </Button>
           )}
-          <Saved changes={[edit, undo, publish]} failed={failed !== null} />
+          {ladder.redo && (
+            <Button variant="link" onClick={() => redo.mutate()} disabled={redo.isPending}>
+              Redo: {ladder.redo} <kbd>Ctrl Y</kbd>
+            </Button>
+          )}
+          <Button variant="outline-dark" onClick={() => setWall(true)}>
+            Print for the wall
+          </Button>
+          <Saved changes={[edit, undo, redo, goBack, publish]} failed={failed !== null} />
         </>
       }
     >
@@ -86,106 +189,22 @@ export function LadderPage() {
         <p className="total">{headline(ladder)}</p>
       </div>
       {failed && !form && <Alert variant="warning">{failed.message}</Alert>}
-      <div className="rungs" ref={list}>
-        <div className="rung-row rung-head" aria-hidden="true">
-          <span>rung</span>
-          <span>adds</span>
-          <span>for example</span>
-          <span>words that can carry it; all it unlocks, grey</span>
-          <span>first day</span>
-        </div>
-        {[...ladder.sections].reverse().map((section) => (
-          <section className="rung-section" key={section.id} aria-label={section.name}>
-            <h2>
-              {section.name}{' '}
-              <span>
-                up to {section.shape.boxes} sounds, {together(section.shape.together)},{' '}
-                {syllables(section.shape.syllables)}
-              </span>
-            </h2>
-            {[...section.rungs].reverse().map((x) => (
-              <div key={x.rung.id}>
-                {x.number === ladder.strip.line && <LineRow />}
-                <Row view={x} chosen={x.rung.id === rungId} onOpen={() => open(x.rung.id)} />
-              </div>
-            ))}
-          </section>
-        ))}
-        {ladder.strip.line === 0 && <LineRow />}
-      </div>
+      <RungList
+        ladder={ladder}
+        rungId={rungId}
+        picked={picked}
+        carriesOf={carriesOf}
+        onOpen={onOpen}
+        list={list}
+      />
+      {wall && <Wall ladder={ladder} onDone={() => setWall(false)} />}
     </Shell>
   );
 }
 
 const headline = (x: LadderView) => {
   const rungs = x.sections.reduce((sum, s) => sum + s.rungs.length, 0);
+  const clashes = x.clashes.length > 0 ? ` · ${x.clashes.length} too close` : '';
   const changes = x.unpublished > 0 ? ` · ${x.unpublished} not yet followed by lessons` : '';
-  return `${rungs} rungs · ${x.thinByPlace} thin by place · ${x.thinByNature} thin by nature${changes}`;
+  return `${rungs} rungs · ${x.thinByPlace} thin by place · ${x.thinByNature} thin by nature${clashes}${changes}`;
 };
-
-const together = (x: number) =>
-  x === 1 ? 'no consonants together' : `${x === 2 ? 'two' : 'three'} consonants together`;
-const syllables = (x: number) => (x === 1 ? 'one syllable' : `${x} syllables`);
-
-function LineRow() {
-  return (
-    <div className="line-row">
-      <span>taught below this line</span>
-    </div>
-  );
-}
-
-function Row({ view, chosen, onOpen }: { view: RungView; chosen: boolean; onOpen: () => void }) {
-  const { rung } = view;
-  const letters = rung.adds.some((x) => x.kind === 'correspondence' || x.kind === 'ending');
-  return (
-    <div
-      className={`rung-row ${chosen ? 'chosen' : ''} ${view.passed ? 'passed' : ''}`}
-      aria-current={chosen}
-      data-rung={rung.id}
-      onClick={onOpen}
-    >
-      <span>{view.number}</span>
-      <span className={letters ? 'adds letters' : 'adds'}>
-        <button type="button" onClick={(x) => (x.stopPropagation(), onOpen())}>
-          {shown(view.label)}
-        </button>
-      </span>
-      <span className="examples">{view.examples.slice(0, 2).join(', ')}</span>
-      <span className="figures">
-        {view.examples.length > 0 || view.targets > 0 || view.everydayUnlocks > 0 ? (
-          <>
-            <span className="bar" aria-hidden="true">
-              <span className="all" style={{ width: `${share(view.everydayUnlocks)}%` }} />
-              <span className="own" style={{ width: `${share(view.targets)}%` }} />
-            </span>
-            <span className="number">{view.targets}</span>
-          </>
-        ) : null}
-        <span className="note">{noteOf(view)}</span>
-      </span>
-      <span className="date">{view.passed ? 'taught' : view.date ? shortDay(view.date) : ''}</span>
-    </div>
-  );
-}
-
-const share = (x: number) => Math.min(100, (100 * x) / WIDEST);
-
-/** What a lead should notice about a rung, in a few words. */
-export function noteOf(view: RungView): string {
-  const notes: string[] = [];
-  if (view.thin === 'byPlace') notes.push('thin by place');
-  if (view.thin === 'byNature') notes.push('thin by nature');
-  if (view.thin === 'opening') notes.push('too early for words');
-  if (view.needs.length > 0) notes.push(`before what it needs: ${view.needs.join('; ')}`);
-  for (const x of view.tricky) {
-    notes.push(
-      {
-        staysTricky: `${x.word}: stays tricky`,
-        already: `${x.word}: already decodable here`,
-        later: `${x.word}: decodable at ${x.decodableAt}`,
-      }[x.standing],
-    );
-  }
-  return notes.join(' · ');
-}

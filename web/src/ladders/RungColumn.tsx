@@ -4,23 +4,28 @@ import type { LadderView, RungView } from '../api/schema';
 import { fullDay } from '../api/dates';
 import { usePlace } from '../api/place';
 import { shown } from '../word/grapheme';
-import { noteOf } from './LadderPage';
+import { Answer } from './Questions';
+import { noteOf } from './RungRow';
 import { draftOf, emptyDraft, type Draft } from './RungForm';
+import type { useClipboard } from './useClipboard';
 import { useRung, type useLadder } from './useLadder';
 
 interface Props {
   ladder: LadderView;
   view: RungView;
   edit: ReturnType<typeof useLadder>['edit'];
+  clip: ReturnType<typeof useClipboard>;
+  onMove: () => void;
   onForm: (draft: Draft) => void;
 }
 
 /** A rung opened: the words behind its figures, and what can be done with it. */
-export function RungColumn({ ladder, view, edit, onForm }: Props) {
+export function RungColumn({ ladder, view, edit, clip, onMove, onForm }: Props) {
   const place = usePlace();
   const { rung } = view;
   const words = useRung(rung.id, ladder.revision);
   const [to, setTo] = useState('');
+  const [waits, setWaits] = useState(false);
   const move = (by: 1 | -1) => edit.mutate({ kind: 'moveBy', rungId: rung.id, by });
   const section = ladder.sections.find((x) => x.rungs.some((r) => r.rung.id === rung.id));
   const at = section?.rungs.findIndex((x) => x.rung.id === rung.id) ?? 0;
@@ -39,6 +44,9 @@ export function RungColumn({ ladder, view, edit, onForm }: Props) {
       {noteOf(view) && <p className="why">{noteOf(view)}</p>}
       {rung.sayIt && <p>{rung.sayIt}</p>}
       <div className="acts">
+        <Button size="sm" variant="dark" onClick={onMove}>
+          move … <kbd>m</kbd>
+        </Button>
         <Button size="sm" variant="outline-dark" onClick={() => move(1)}>
           ↑ up
         </Button>
@@ -84,10 +92,19 @@ export function RungColumn({ ladder, view, edit, onForm }: Props) {
         >
           remove
         </Button>
-        <Button size="sm" variant="outline-dark" onClick={() => place.standAt(rung.id)}>
-          as if we were here
+        <Button size="sm" variant="outline-dark" onClick={clip.duplicate}>
+          duplicate
         </Button>
+        {place.group && (
+          <Button size="sm" variant="outline-dark" onClick={() => place.standAt(rung.id)}>
+            as if we were here
+          </Button>
+        )}
       </div>
+      <Button size="sm" variant="link" aria-expanded={waits} onClick={() => setWaits(!waits)}>
+        What waits for this rung alone?
+      </Button>
+      {waits && <Answer ladder={ladder} asked={{ question: 'waiting', rungId: rung.id }} />}
       {words.error && <p role="alert">{words.error.message}</p>}
       {words.data && (
         <>

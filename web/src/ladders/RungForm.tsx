@@ -16,8 +16,7 @@ export interface Draft {
   parts: TeachableDocument[];
   trickyWords: string;
   structures: string[];
-  rimeUnits: string;
-  clusters: string;
+  units: TeachableDocument[];
   keyword: string;
   sayIt: string;
   writeIt: string;
@@ -33,28 +32,17 @@ const STRUCTURES: [string, string][] = [
   ['threeSyllables', 'three syllables'],
 ];
 
-/** Runs of correspondences, one after another with commas between. */
-const runs = (text: string) =>
-  text
-    .split(',')
-    .map((x) => x.trim())
-    .filter((x) => x !== '');
-
 const words = (text: string) => text.split(/[\s,]+/).filter((x) => x !== '');
 
 const keysOf = (x: RungDocument, kind: TeachableKind) =>
   x.adds.filter((a) => a.kind === kind).map((a) => a.key);
-
-const things = (kind: TeachableKind, keys: string[]): TeachableDocument[] =>
-  keys.map((key) => ({ kind, key }));
 
 export const draftOf = (x: RungDocument): Draft => ({
   ...x,
   parts: x.adds.filter((a) => a.kind === 'correspondence' || a.kind === 'ending'),
   trickyWords: x.trickyWords.join(' '),
   structures: keysOf(x, 'structure'),
-  rimeUnits: keysOf(x, 'rimeUnit').join(', '),
-  clusters: keysOf(x, 'cluster').join(', '),
+  units: x.adds.filter((a) => a.kind === 'rimeUnit' || a.kind === 'cluster'),
 });
 
 export const emptyDraft = (): Draft => ({
@@ -63,8 +51,7 @@ export const emptyDraft = (): Draft => ({
   parts: [],
   trickyWords: '',
   structures: [],
-  rimeUnits: '',
-  clusters: '',
+  units: [],
   keyword: '',
   sayIt: '',
   writeIt: '',
@@ -83,17 +70,13 @@ export function RungForm({ draft, edit, onDone }: Props) {
   const terms = useTerms();
   const form = useForm<Draft>({ defaultValues: draft });
   const [parts, setParts] = useState(draft.parts);
+  const [units, setUnits] = useState(draft.units);
   const problem = edit.error instanceof Problem ? edit.error : undefined;
   const save = form.handleSubmit((x) => {
     const rung: RungDocument = {
       id: draft.id,
       kind: x.kind,
-      adds: [
-        ...parts,
-        ...things('rimeUnit', runs(x.rimeUnits)),
-        ...things('cluster', runs(x.clusters)),
-        ...things('structure', x.structures),
-      ],
+      adds: [...parts, ...units, ...x.structures.map((key) => ({ kind: 'structure' as const, key }))],
       trickyWords: words(x.trickyWords),
       keyword: x.keyword.trim(),
       sayIt: x.sayIt.trim(),
@@ -141,24 +124,13 @@ export function RungForm({ draft, edit, onDone }: Props) {
           />
         ))}
       </fieldset>
-      <Form.Group controlId="rimeUnits">
-        <Form.Label>Rime units, where the school teaches them</Form.Label>
-        <Form.Control
-          size="sm"
-          {...form.register('rimeUnits')}
-          placeholder="a:aw ll:l, igh:igh t:t"
-          isInvalid={problem?.field === 'adds'}
-        />
-      </Form.Group>
-      <Form.Group controlId="clusters">
-        <Form.Label>Clusters, where the school teaches them as one</Form.Label>
-        <Form.Control
-          size="sm"
-          {...form.register('clusters')}
-          placeholder="s:s t:t"
-          isInvalid={problem?.field === 'adds'}
-        />
-      </Form.Group>
+      <PartPicker
+        label="Rime units and clusters, where the school teaches them as one"
+        chosen={units}
+        onChange={setUnits}
+        invalid={problem?.field === 'adds'}
+        units
+      />
       <Form.Group controlId="keyword">
         <Form.Label>Keyword</Form.Label>
         <Form.Control size="sm" maxLength={40} {...form.register('keyword')} />

@@ -4,18 +4,19 @@ import type { LadderEditDocument, LadderView } from '../api/schema';
 import { usePlace } from '../api/place';
 import { useSchool } from '../api/useSchool';
 
-/** The ladder that the group is taught by. */
+/** The ladder that is looked at by itself, or that the group is taught by. */
 function useLadderId() {
-  const { schoolId, groupId } = usePlace();
-  return useSchool(schoolId).data?.groups.find((x) => x.id === groupId)?.ladderId;
+  const { schoolId, groupId, ladderId } = usePlace();
+  const ofGroup = useSchool(schoolId).data?.groups.find((x) => x.id === groupId)?.ladderId;
+  return ladderId ?? ofGroup;
 }
 
 /** The draft of the ladder with its figures, and the edits on it; every answer is the ladder as it now stands. */
 export function useLadder() {
-  const { schoolId, groupId, asIf } = usePlace();
+  const { schoolId, group: groupId, asIf } = usePlace();
   const queries = useQueryClient();
-  const key = ['ladder', schoolId, groupId, asIf];
   const ladderId = useLadderId();
+  const key = ['ladder', schoolId, groupId ?? ladderId, asIf];
   const params = { path: { schoolId, ladderId: ladderId ?? '' }, query: { groupId } };
   const query = useQuery({
     queryKey: key,
@@ -69,6 +70,29 @@ export function useLadder() {
       );
     },
   });
+  const redo = useMutation({
+    ...keep,
+    mutationFn: async () => {
+      const ladder = now();
+      if (ladder && !ladder.redo) return ladder;
+      return need(
+        api.POST('/api/schools/{schoolId}/ladders/{ladderId}/redo', {
+          params,
+          body: { revision: revision() },
+        }),
+      );
+    },
+  });
+  const goBack = useMutation({
+    ...keep,
+    mutationFn: (number: number) =>
+      need(
+        api.POST('/api/schools/{schoolId}/ladders/{ladderId}/revisions/{number}/return', {
+          params: { path: { ...params.path, number }, query: params.query },
+          body: { revision: revision() },
+        }),
+      ),
+  });
   const publish = useMutation({
     ...keep,
     mutationFn: () =>
@@ -79,15 +103,15 @@ export function useLadder() {
         }),
       ),
   });
-  return { query, ladder: query.data, edit, undo, publish };
+  return { query, ladder: query.data, ladderId, edit, undo, redo, goBack, publish };
 }
 
 /** A rung with the words behind its figures. */
 export function useRung(rungId: string | undefined, revision: number) {
-  const { schoolId, groupId, asIf } = usePlace();
+  const { schoolId, group: groupId, asIf } = usePlace();
   const ladderId = useLadderId();
   return useQuery({
-    queryKey: ['rung', schoolId, groupId, asIf, rungId, revision],
+    queryKey: ['rung', schoolId, groupId ?? ladderId, asIf, rungId, revision],
     enabled: rungId !== undefined && ladderId !== undefined,
     queryFn: () =>
       need(

@@ -24,7 +24,7 @@ interface Props {
 export function ItemColumn({ lesson, item, change, shaky, onShaky }: Props) {
   const terms = useTerms();
   const isWord = item.kind === 'word' || item.kind === 'tricky';
-  const word = useWord(isWord ? item.text : undefined);
+  const word = useWord(isWord ? item.text : undefined, lesson.isToday ? undefined : lesson.day);
   const editable = lesson.id !== null && lesson.outcome === null;
   const act = (x: 'swap' | 'lock' | 'unlock' | 'drop') => change.mutate({ change: x, itemId: item.id });
   return (

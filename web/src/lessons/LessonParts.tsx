@@ -2,7 +2,7 @@ import type { BlockView, ItemView, LessonView, PartView, Release } from '../api/
 import { shown } from '../word/grapheme';
 import { Item } from './Item';
 import { termsOf } from '../api/useTerms';
-import { activities, minutes, PARTS } from './wording';
+import { activities, BY_EAR, minutes, PARTS } from './wording';
 
 interface Props {
   lesson: LessonView;
@@ -34,7 +34,13 @@ export function LessonParts({ lesson, chosen, shaky, onChoose }: Props) {
         <section className={`part ${part.part}`} key={part.part} aria-label={PARTS[part.part].name}>
           <header>
             <h2>{PARTS[part.part].name}</h2>
-            <p>{part.part === 'teach' ? `meet ${shown(lesson.title)}` : PARTS[part.part].what}</p>
+            <p>
+              {lesson.kind === 'listening'
+                ? BY_EAR[part.part]
+                : part.part === 'teach'
+                  ? `meet ${shown(lesson.title)}`
+                  : PARTS[part.part].what}
+            </p>
             <p className="time">{minutes(part.seconds)}</p>
           </header>
           <div className="blocks">

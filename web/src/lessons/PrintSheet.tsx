@@ -46,7 +46,7 @@ export function PrintSheet({ lesson }: { lesson: LessonView }) {
               <div className={`sheet-block sheet-${x.activity}`} key={at}>
                 <h3>
                   <b>{ended(activities(terms, lesson.spellAloud)[x.activity])}</b>{' '}
-                  {how(terms, lesson.spellAloud)[x.activity]}
+                  {how(terms, lesson.spellAloud, lesson.trickyLearning)[x.activity]}
                 </h3>
                 <SheetItems block={x} />
               </div>

@@ -122,6 +122,11 @@ function LessonDesk({ day }: { day: string }) {
                 Next: {longDay(lesson.next)}
               </Link>
             )}
+            {(lesson.outcome === 'missed' || lesson.outcome === 'partly') && (
+              <Link className="btn btn-outline-dark" to={place.to('year?lost=1')}>
+                Make up for the day
+              </Link>
+            )}
             {lesson.undo && (
               <Button variant="link" onClick={() => undo.mutate()} disabled={undo.isPending}>
                 Undo: {lesson.undo} <kbd>Ctrl Z</kbd>
@@ -190,6 +195,7 @@ function Heading({ lesson, onLength }: { lesson: LessonView; onLength: () => voi
       )}
       {lesson.outcome && <span className="outcome">{lesson.outcome}</span>}
       <p className="total">
+        {lesson.events.length > 0 && <b>{lesson.events.join(', ')} · </b>}
         {total} of {lesson.minutes} minutes
       </p>
     </div>

@@ -1,4 +1,4 @@
-import type { Activity, LessonPart, SpellAloud } from '../api/schema';
+import type { Activity, LessonPart, SpellAloud, TrickyLearning } from '../api/schema';
 import type { TermWords } from '../api/useTerms';
 
 export const PARTS: Record<LessonPart, { name: string; what: string }> = {
@@ -6,6 +6,14 @@ export const PARTS: Record<LessonPart, { name: string; what: string }> = {
   teach: { name: 'Teach', what: 'what is new' },
   practise: { name: 'Practise', what: 'read, then spell' },
   apply: { name: 'Apply', what: 'in sentences' },
+};
+
+/** The parts of a lesson before the ladder begins. */
+export const BY_EAR: Record<LessonPart, string> = {
+  revisit: 'what is due',
+  teach: 'hear it',
+  practise: 'put it together',
+  apply: 'take it apart',
 };
 
 /** What each kind of block is called, in the school’s terms. */
@@ -18,6 +26,7 @@ export const activities = (terms: TermWords, spell: SpellAloud): Record<Activity
   meetTricky: `Meet the ${terms.trickyWords}`,
   listening: 'Listen: where is the sound?',
   oralBlending: 'Say the sounds, children say the word',
+  sayApart: 'Say the word, children say its sounds',
   compare: 'Compare: short vowel, then its partner',
   read: 'Read',
   chain: 'Chain: what changed, and where?',
@@ -49,16 +58,23 @@ export const minutes = (seconds: number) => {
 };
 
 /** What to do, for somebody who has never given such a lesson: printed on the adult's page. */
-export const how = (terms: TermWords, spell: SpellAloud): Record<Activity, string> => ({
+export const how = (
+  terms: TermWords,
+  spell: SpellAloud,
+  tricky: TrickyLearning,
+): Record<Activity, string> => ({
   cards: 'Show each card for a moment. Children say the sound.',
   recall: 'Say the sound. Children write every spelling of it they know.',
   readAgain: 'Children read each word, quicker than last time.',
   trickyAtSight: `Children read each word at once; they need not ${terms.soundOut} any of it.`,
   meet: 'Show it, say it, and have children say it, then write it in the air and on their boards.',
   meetTricky:
-    'Read the word to them. Find the part that does not go as they expect (wavy). Read it together three times.',
+    tricky === 'whole'
+      ? 'Read the word to them. Say the names of its letters together, cover it, write it, look again.'
+      : 'Read the word to them. Find the part that does not go as they expect (marked). Read it together three times.',
   listening: 'Say each word. Children show with a hand: first, inside or last?',
   oralBlending: 'Say the sounds one by one with a small gap. Children say the word.',
+  sayApart: 'Say the word. Children say its sounds one by one, a finger for each.',
   read: `Children ${terms.soundOut} each word, then say it. First you show, then together, then each alone.`,
   compare: 'Children read the first word, then its partner, and say what the e did.',
   chain:

@@ -7,6 +7,7 @@ import type { GroupView, LadderSummary } from '../api/schema';
 import { shown } from '../word/grapheme';
 import { LadderChoice } from './LadderChoice';
 import { NewGroup, type Dated } from './NewGroup';
+import { GroupWays } from './ways/GroupWays';
 import type { SetUp } from './useSetUp';
 
 interface Props {
@@ -99,6 +100,7 @@ interface RowProps {
 
 function GroupRow({ schoolId, group, ladders, setUp }: RowProps) {
   const [open, setOpen] = useState(false);
+  const [ways, setWays] = useState(false);
   const [name, setName] = useState(group.name);
   const [ladderId, setLadderId] = useState(group.ladderId);
   return (
@@ -116,6 +118,9 @@ function GroupRow({ schoolId, group, ladders, setUp }: RowProps) {
         <Link to={`/${schoolId}/${group.id}/today`}>Today</Link>
         <Button size="sm" variant="link" aria-expanded={open} onClick={() => setOpen(!open)}>
           Change
+        </Button>
+        <Button size="sm" variant="link" aria-expanded={ways} onClick={() => setWays(!ways)}>
+          Their ways
         </Button>
         <Button
           size="sm"
@@ -149,6 +154,7 @@ function GroupRow({ schoolId, group, ladders, setUp }: RowProps) {
           {setUp.saveGroup.error && <p role="alert">{setUp.saveGroup.error.message}</p>}
         </Form>
       )}
+      {ways && <GroupWays schoolId={schoolId} groupId={group.id} />}
     </li>
   );
 }

@@ -3,6 +3,7 @@ import { Button } from 'react-bootstrap';
 import { Link } from 'react-router';
 import type { LadderSummary } from '../api/schema';
 import { ImportPreview } from './ImportPreview';
+import { Starters } from './Starters';
 import { useImport, type Import } from './useImport';
 import type { SetUp } from './useSetUp';
 
@@ -66,7 +67,7 @@ export function LadderStep({ schoolId, setUp, onNext, onDated }: Props) {
               </span>{' '}
               <span className="files">
                 keep it as{' '}
-                {['xlsx', 'csv', 'json'].map((format) => (
+                {['xlsx', 'csv', 'json', 'svg'].map((format) => (
                   <a
                     key={format}
                     href={`/api/schools/${schoolId}/ladders/${x.id}/file?format=${format}`}
@@ -76,7 +77,9 @@ export function LadderStep({ schoolId, setUp, onNext, onDated }: Props) {
                   </a>
                 ))}
               </span>{' '}
-              {x.groups[0] && <Link to={`/${schoolId}/${x.groups[0]}/ladder`}>Open the ladder</Link>}
+              <Link to={x.groups[0] ? `/${schoolId}/${x.groups[0]}/ladder` : `/${schoolId}/ladders/${x.id}`}>
+                Open the ladder
+              </Link>
               {x.groups.length === 0 && (
                 <Button
                   size="sm"
@@ -91,7 +94,12 @@ export function LadderStep({ schoolId, setUp, onNext, onDated }: Props) {
           ))}
         </ul>
       )}
-      {!kept && <BringIn brought={brought} again={ladders.length > 0} />}
+      {!kept && (
+        <>
+          <BringIn brought={brought} again={ladders.length > 0} />
+          <Starters schoolId={schoolId} onTaken={setKept} />
+        </>
+      )}
     </>
   );
 }
@@ -159,7 +167,7 @@ function BringIn({ brought, again }: { brought: Import; again: boolean }) {
         value={typed}
         onChange={(x) => setTyped(x.target.value)}
         onPaste={paste}
-        placeholder={'s a t p\nthe, to\nsh (ship)\noa as in boat'}
+        placeholder={'m o b t\nthe, to\nsh (ship)\noa as in boat'}
       />
       {typed.trim() !== '' && (
         <Button variant="outline-dark" onClick={() => brought.paste(typed)}>

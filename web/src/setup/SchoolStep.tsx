@@ -1,3 +1,4 @@
+import { ACCENTS } from '../api/accents';
 import { Button, Form } from 'react-bootstrap';
 import { useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';
@@ -6,13 +7,13 @@ import { Problem } from '../api/client';
 import type { SchoolView } from '../api/schema';
 import type { SetUp } from './useSetUp';
 
-/** How children speak, by words that tell the accents apart. */
-const ACCENTS: [string, string, string][] = [
-  ['gb-south', 'Southern British', 'bath has the vowel of car; put and cut do not rhyme'],
-  ['gb-north', 'Northern English', 'bath has the vowel of cat; put and cut rhyme'],
-  ['scotland', 'Scottish', 'the r of car is heard; pool and pull sound the same'],
-  ['us', 'General American', 'the r of car is heard; American words and spellings'],
-];
+/** Words that tell the accents apart. */
+const HEARD: Record<string, string> = {
+  'gb-south': 'bath has the vowel of car; put and cut do not rhyme',
+  'gb-north': 'bath has the vowel of cat; put and cut rhyme',
+  scotland: 'the r of car is heard; pool and pull sound the same',
+  us: 'the r of car is heard; American words and spellings',
+};
 
 interface Fields {
   name: string;
@@ -45,7 +46,7 @@ export function SchoolFields({ school, busy, problem, button, onSave }: FieldsPr
       </Form.Group>
       <fieldset>
         <legend>How its children speak</legend>
-        {ACCENTS.map(([id, name, shown]) => (
+        {ACCENTS.map(([id, name]) => (
           <Form.Check
             key={id}
             type="radio"
@@ -54,7 +55,7 @@ export function SchoolFields({ school, busy, problem, button, onSave }: FieldsPr
             {...form.register('accent')}
             label={
               <>
-                <b>{name}</b> <span className="hint">{shown}</span>
+                <b>{name}</b> <span className="hint">{HEARD[id]}</span>
               </>
             }
           />

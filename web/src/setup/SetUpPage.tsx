@@ -11,7 +11,8 @@ import type { Dated } from './NewGroup';
 import { LadderStep } from './LadderStep';
 import { LessonStep } from './LessonStep';
 import { SchoolStep } from './SchoolStep';
-import { useWays, WaysStep } from './WaysStep';
+import { useSchoolWays } from './ways/useWays';
+import { WaysStep } from './ways/WaysStep';
 import { YearStep } from './YearStep';
 import { useSetUp } from './useSetUp';
 
@@ -99,7 +100,7 @@ export function SetUpPage() {
   const setUp = useSetUp(schoolId);
   const group = school.data?.groups.find((x) => !x.archived);
   const strip = useLadderStrip(schoolId, group?.ladderId ?? setUp.ladders.data?.at(-1)?.id, group?.id);
-  const ways = useWays(schoolId).view;
+  const ways = useSchoolWays(schoolId).view;
   const [dated, setDated] = useState<Dated>();
   const at = STEPS.findIndex((x) => x.id === step);
   const here = STEPS[at];
@@ -148,7 +149,13 @@ export function SetUpPage() {
       )}
       {here.id === 'groups' && <GroupsStep schoolId={schoolId} setUp={setUp} dated={dated} onNext={onNext} />}
       {here.id === 'year' && (
-        <YearStep key={setUp.year.data.revision} year={setUp.year.data} setUp={setUp} onNext={onNext} />
+        <YearStep
+          schoolId={schoolId}
+          key={setUp.year.data.revision}
+          year={setUp.year.data}
+          setUp={setUp}
+          onNext={onNext}
+        />
       )}
       {here.id === 'ways' && <WaysStep schoolId={schoolId} onNext={onNext} />}
       {here.id === 'lesson' && <LessonStep schoolId={schoolId} setUp={setUp} />}

@@ -1,6 +1,7 @@
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { Button, Form } from 'react-bootstrap';
-import type { ClosureView, DayUse, TermView, WeeklyPattern, YearView } from '../api/schema';
+import type { DayUse, EventUse, TermView, WeeklyPattern, YearView } from '../api/schema';
+import { CalendarFile } from './CalendarFile';
 import type { SetUp } from './useSetUp';
 
 const DAYS: [keyof WeeklyPattern, string][] = [
@@ -11,24 +12,61 @@ const DAYS: [keyof WeeklyPattern, string][] = [
   ['friday', 'Friday'],
 ];
 
+/** Days that are not as usual: the school is shut, or something happens. */
+interface Special {
+  first: string;
+  last: string;
+  name: string;
+  use: EventUse | 'shut';
+}
+
+const USES: [Special['use'], string][] = [
+  ['shut', 'shut'],
+  ['shortLesson', 'a short lesson'],
+  ['review', 'review only'],
+  ['noted', 'only noted'],
+];
+
 interface Draft {
   terms: TermView[];
-  closures: ClosureView[];
+  specials: Special[];
   pattern: WeeklyPattern;
 }
 
+interface Props {
+  schoolId: string;
+  year: YearView;
+  setUp: SetUp;
+  onNext: () => void;
+}
+
 /** The school's days: terms, days off and the use of each weekday. */
-export function YearStep({ year, setUp, onNext }: { year: YearView; setUp: SetUp; onNext: () => void }) {
+export function YearStep({ schoolId, year, setUp, onNext }: Props) {
   const [draft, setDraft] = useState<Draft>({
     terms: year.terms,
-    closures: year.closures,
+    specials: [
+      ...year.closures.map((x) => ({ first: x.first, last: x.last, name: x.reason, use: 'shut' as const })),
+      ...year.events,
+    ].sort((a, b) => a.first.localeCompare(b.first)),
     pattern: year.pattern,
   });
-  const save = () => setUp.saveYear.mutate({ ...draft, revision: year.revision }, { onSuccess: onNext });
+  const save = () =>
+    setUp.saveYear.mutate(
+      {
+        revision: year.revision,
+        terms: draft.terms,
+        pattern: draft.pattern,
+        closures: draft.specials
+          .filter((x) => x.use === 'shut')
+          .map(({ first, last, name }) => ({ first, last, reason: name })),
+        events: draft.specials.flatMap(({ use, ...x }) => (use === 'shut' ? [] : [{ ...x, use }])),
+      },
+      { onSuccess: onNext },
+    );
   const term = (at: number, change: Partial<TermView>) =>
     setDraft({ ...draft, terms: draft.terms.map((x, i) => (i === at ? { ...x, ...change } : x)) });
-  const closure = (at: number, change: Partial<ClosureView>) =>
-    setDraft({ ...draft, closures: draft.closures.map((x, i) => (i === at ? { ...x, ...change } : x)) });
+  const special = (at: number, change: Partial<Special>) =>
+    setDraft({ ...draft, specials: draft.specials.map((x, i) => (i === at ? { ...x, ...change } : x)) });
   return (
     <Form
       className="year-form"
@@ -71,30 +109,60 @@ export function YearStep({ year, setUp, onNext }: { year: YearView; setUp: SetUp
           </Button>
         </fieldset>
         <fieldset>
-          <legend>Days off inside the terms</legend>
-          {draft.closures.map((x, at) => (
+          <legend>Days off and other days inside the terms</legend>
+          {draft.specials.map((x, at) => (
             <Span
               key={at}
-              what={`Days off ${at + 1}`}
-              name={x.reason}
+              what={`Day ${at + 1}`}
+              name={x.name}
               first={x.first}
               last={x.last}
-              onName={(reason) => closure(at, { reason })}
-              onFirst={(first) => closure(at, { first, last: x.last < first ? first : x.last })}
-              onLast={(last) => closure(at, { last })}
-              onDrop={() => setDraft({ ...draft, closures: draft.closures.filter((_, i) => i !== at) })}
-            />
+              onName={(name) => special(at, { name })}
+              onFirst={(first) => special(at, { first, last: x.last < first ? first : x.last })}
+              onLast={(last) => special(at, { last })}
+              onDrop={() => setDraft({ ...draft, specials: draft.specials.filter((_, i) => i !== at) })}
+            >
+              <Form.Select
+                size="sm"
+                aria-label={`Day ${at + 1}: what it means`}
+                value={x.use}
+                onChange={(e) => special(at, { use: e.target.value as Special['use'] })}
+              >
+                {USES.map(([use, name]) => (
+                  <option key={use} value={use}>
+                    {name}
+                  </option>
+                ))}
+              </Form.Select>
+            </Span>
           ))}
           <Button
             size="sm"
             variant="link"
             onClick={() => {
               const first = draft.terms[0]?.first ?? '';
-              setDraft({ ...draft, closures: [...draft.closures, { first, last: first, reason: 'Closed' }] });
+              setDraft({
+                ...draft,
+                specials: [...draft.specials, { first, last: first, name: 'Closed', use: 'shut' }],
+              });
             }}
           >
-            Another day off
+            Another day
           </Button>
+          <CalendarFile
+            schoolId={schoolId}
+            onRead={(read) =>
+              setDraft({
+                ...draft,
+                specials: [
+                  ...draft.specials,
+                  ...read
+                    .filter((x) => !draft.specials.some((c) => c.first <= x.first && c.last >= x.last))
+                    .map((x) => ({ first: x.first, last: x.last, name: x.reason, use: 'shut' as const })),
+                ],
+              })
+            }
+          />
         </fieldset>
       </div>
       <fieldset className="week">
@@ -142,9 +210,10 @@ interface SpanProps {
   onFirst: (x: string) => void;
   onLast: (x: string) => void;
   onDrop?: () => void;
+  children?: ReactNode;
 }
 
-function Span({ what, name, first, last, onName, onFirst, onLast, onDrop }: SpanProps) {
+function Span({ what, name, first, last, onName, onFirst, onLast, onDrop, children }: SpanProps) {
   return (
     <div className="span-row">
       <Form.Control
@@ -170,6 +239,7 @@ function Span({ what, name, first, last, onName, onFirst, onLast, onDrop }: Span
         onChange={(x) => onLast(x.target.value)}
         required
       />
+      {children}
       {onDrop && (
         <Button size="sm" variant="link" aria-label={`${what}: take out`} onClick={onDrop}>
           Take out

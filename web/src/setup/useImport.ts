@@ -2,6 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, need } from '../api/client';
 import type { ColumnRole, ImportRequest } from '../api/schema';
+import { base64 } from './base64';
 
 /** What was brought in and what was said of it so far; each change is read anew by the server, which keeps nothing. */
 export function useImport(schoolId: string) {
@@ -36,12 +37,3 @@ export function useImport(schoolId: string) {
 }
 
 export type Import = ReturnType<typeof useImport>;
-
-async function base64(file: File): Promise<string> {
-  const bytes = new Uint8Array(await file.arrayBuffer());
-  const parts: string[] = [];
-  for (let at = 0; at < bytes.length; at += 0x8000) {
-    parts.push(String.fromCharCode(...bytes.subarray(at, at + 0x8000)));
-  }
-  return btoa(parts.join(''));
-}

@@ -4,7 +4,10 @@ import { Button, Form } from 'react-bootstrap';
 import { Link } from 'react-router';
 import type { Strip } from '../api/schema';
 import { isTyping } from './Shell';
+import { typedDay } from '../api/dates';
 import { usePlace } from '../api/place';
+import { useSchool } from '../api/useSchool';
+import { Forecast } from '../strip/Forecast';
 import { AboutWord } from '../word/AboutWord';
 import { AddWord } from '../word/AddWord';
 import { useWord } from '../word/useWord';
@@ -42,7 +45,9 @@ export function AskBox({ strip }: { strip?: Strip }) {
     const timer = setTimeout(() => setAsked(text.trim()), 250);
     return () => clearTimeout(timer);
   }, [text]);
-  const words = asked.split(/[^A-Za-z'-]+/).filter((x) => x !== '');
+  const school = useSchool(usePlace().schoolId).data;
+  const day = school && typedDay(asked, school.today);
+  const words = day ? [] : asked.split(/[^A-Za-z'-]+/).filter((x) => x !== '');
   return (
     <div
       className="ask"
@@ -60,8 +65,8 @@ export function AskBox({ strip }: { strip?: Strip }) {
       <Form.Control
         ref={input}
         type="search"
-        aria-label="Ask about a word, a spelling or a sentence"
-        placeholder="Ask: a word, a spelling, a sentence"
+        aria-label="Ask about a word, a spelling, a sentence or a day"
+        placeholder="Ask: a word, a sentence, a day"
         value={text}
         maxLength={200}
         autoComplete="off"
@@ -75,7 +80,8 @@ export function AskBox({ strip }: { strip?: Strip }) {
       {open && asked !== '' && (
         <div className="answer" role="region" aria-label="Answer" aria-live="polite" tabIndex={-1}>
           <RungAnswer text={asked} strip={strip} close={() => setOpen(false)} />
-          {words.length === 0 && <p>Type a word in the letters a to z.</p>}
+          {day && <Forecast day={day} />}
+          {!day && words.length === 0 && <p>Type a word in the letters a to z, or a day: 14 March.</p>}
           {words.length === 1 && words[0] && <OneWord word={words[0]} close={() => setOpen(false)} />}
           {words.length > 1 &&
             [...new Set(words)].slice(0, MOST_WORDS).map((x) => <ShortAnswer key={x} word={x} />)}

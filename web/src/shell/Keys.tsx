@@ -6,8 +6,10 @@ const KEYS: [string, string][] = [
   ['l', 'lock or unlock it'],
   ['x', 'drop it'],
   ['← →', 'go to the item before or after'],
-  ['Ctrl + Z', 'undo'],
+  ['Ctrl + Z, Ctrl + Y', 'undo; do again'],
   ['Alt + ↑ ↓', 'move the chosen rung'],
+  ['m', 'carry it: arrows, then Enter'],
+  ['Ctrl + X, C, V', 'cut, copy, paste rungs'],
   ['?', 'these keys'],
 ];
 

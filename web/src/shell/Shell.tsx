@@ -51,6 +51,7 @@ export function Shell({ strip, dock, dockName, foot, children }: Props) {
               <>
                 <NavLink to={atGroup.to('today')}>Today</NavLink>
                 <NavLink to={atGroup.to('ladder')}>Ladder</NavLink>
+                <NavLink to={atGroup.to('year')}>Year</NavLink>
                 <NavLink to={atGroup.to('words')}>Words</NavLink>
                 <NavLink to={`/${place.schoolId}/set-up/groups`}>Groups</NavLink>
               </>

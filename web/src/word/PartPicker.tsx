@@ -11,13 +11,15 @@ interface Props {
   chosen: TeachableDocument[];
   onChange: (chosen: TeachableDocument[]) => void;
   invalid?: boolean;
+  /** Picks rime units and clusters instead. */
+  units?: boolean;
 }
 
 /**
  * Picks spellings with their sounds: letters typed offer their sounds, each with a word; a word typed offers its parts.
  * Keys alone suffice: down and up, Enter to take one, Backspace in an empty field to take the last one back.
  */
-export function PartPicker({ label, chosen, onChange, invalid = false }: Props) {
+export function PartPicker({ label, chosen, onChange, invalid = false, units = false }: Props) {
   const id = useId();
   const { schoolId } = usePlace();
   const [text, setText] = useState('');
@@ -31,11 +33,13 @@ export function PartPicker({ label, chosen, onChange, invalid = false }: Props) 
   }, [text]);
   const asked = text.trim();
   const query = useQuery({
-    queryKey: ['parts', schoolId, asked],
+    queryKey: ['parts', schoolId, asked, units],
     enabled: asked !== '',
     queryFn: () =>
       need(
-        api.GET('/api/schools/{schoolId}/parts', { params: { path: { schoolId }, query: { text: asked } } }),
+        api.GET('/api/schools/{schoolId}/parts', {
+          params: { path: { schoolId }, query: { text: asked, units } },
+        }),
       ),
   });
   const offered = (asked === '' ? [] : (query.data ?? [])).filter(
@@ -73,7 +77,7 @@ export function PartPicker({ label, chosen, onChange, invalid = false }: Props) 
               <Button
                 size="sm"
                 variant="link"
-                aria-label={`Take out ${shown(x.key.split(':')[0] ?? '')}`}
+                aria-label={`Take out ${shown(lettersOf(x))}`}
                 onClick={() => onChange(chosen.filter((c) => c !== x))}
               >
                 ×
@@ -112,6 +116,7 @@ export function PartPicker({ label, chosen, onChange, invalid = false }: Props) 
             onClick={() => take(x)}
           >
             <b className="letters">{shown(x.label)}</b>
+            {x.kind === 'cluster' && ' together'}
             {x.example !== '' && <> as in {x.example}</>}
             <span className="hint">
               {x.words === 1
@@ -130,17 +135,27 @@ export function PartPicker({ label, chosen, onChange, invalid = false }: Props) 
   );
 }
 
+/** The letters of a part, or its ending. */
+const lettersOf = (part: TeachableDocument) =>
+  part.kind === 'ending'
+    ? `-${part.key}`
+    : part.key
+        .split(' ')
+        .map((x) => x.split(':')[0] ?? '')
+        .join('');
+
 /** A part that was picked, with the word that shows it. */
-function Picked({ part }: { part: TeachableDocument }) {
+export function Picked({ part }: { part: TeachableDocument }) {
   const { schoolId } = usePlace();
-  const letters = part.kind === 'ending' ? `-${part.key}` : (part.key.split(':')[0] ?? '');
+  const letters = lettersOf(part);
+  const units = part.kind === 'rimeUnit' || part.kind === 'cluster';
   const query = useQuery({
-    queryKey: ['parts', schoolId, letters],
+    queryKey: ['parts', schoolId, letters, units],
     staleTime: Infinity,
     queryFn: () =>
       need(
         api.GET('/api/schools/{schoolId}/parts', {
-          params: { path: { schoolId }, query: { text: letters } },
+          params: { path: { schoolId }, query: { text: letters, units } },
         }),
       ),
   });

@@ -12,11 +12,16 @@ export function Verdict({
   today,
 }: {
   word: WordView;
-  today?: { rungId: string | null; title: string };
+  today?: { rungId: string | null; title: string; isToday: boolean };
 }) {
   const terms = useTerms();
   const place = usePlace();
-  if (word.verdict === 'readable') return <p className="verdict yes">Readable today.</p>;
+  if (word.verdict === 'readable') {
+    const then = today && !today.isToday;
+    return (
+      <p className="verdict yes">{then ? 'Readable by then, if all goes to plan.' : 'Readable today.'}</p>
+    );
+  }
   if (word.verdict === 'unsuitable') return <p className="verdict no">Never offered to a class.</p>;
   const byToday =
     today && word.blockers.length > 0 && word.blockers.every((x) => x.rungId && x.rungId === today.rungId);

@@ -2,16 +2,16 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, need } from '../api/client';
 import { usePlace } from '../api/place';
 
-/** A word as the group meets it: its split, its verdict, and from when it can be read. */
-export function useWord(word: string | undefined) {
+/** A word as the group meets it, now or on a day to come: its split, its verdict, and from when it can be read. */
+export function useWord(word: string | undefined, day?: string) {
   const { schoolId, groupId, asIf } = usePlace();
   return useQuery({
-    queryKey: ['word', schoolId, groupId, asIf, word?.toLowerCase()],
+    queryKey: ['word', schoolId, groupId, asIf, day, word?.toLowerCase()],
     enabled: word !== undefined && word !== '',
     queryFn: () =>
       need(
         api.GET('/api/schools/{schoolId}/groups/{groupId}/words/{spelling}', {
-          params: { path: { schoolId, groupId, spelling: word ?? '' }, query: { asIf } },
+          params: { path: { schoolId, groupId, spelling: word ?? '' }, query: { asIf, day } },
         }),
       ),
   });

@@ -1,0 +1,124 @@
+import { autoScroll } from './autoScroll';
+import { dropTargetForElements } from '@atlaskit/pragmatic-drag-and-drop/element/adapter';
+import { useEffect, useMemo, useRef, type MouseEvent, type RefObject } from 'react';
+import type { LadderView, SectionView } from '../api/schema';
+import { destinationOf, useMoving, useMovingIds } from './moving';
+import { RungRow } from './RungRow';
+
+interface Props {
+  ladder: LadderView;
+  rungId: string | undefined;
+  picked: ReadonlySet<string>;
+  carriesOf: (id: string) => () => string[];
+  onOpen: (id: string, event: MouseEvent) => void;
+  list: RefObject<HTMLDivElement | null>;
+}
+
+/** All rungs, from the top down, in their sections, with the line that the group stands at. */
+export function RungList({ ladder, rungId, picked, carriesOf, onOpen, list }: Props) {
+  const moving = useMovingIds();
+  const clashes = useMemo(() => clashesOf(ladder), [ladder]);
+  useEffect(() => (list.current ? autoScroll(list.current) : undefined), [list]);
+  return (
+    <div className="rungs" ref={list}>
+      <div className="rung-row rung-head" aria-hidden="true">
+        <span>rung</span>
+        <span>adds</span>
+        <span>for example</span>
+        <span>words that can carry it; all it unlocks, grey</span>
+        <span>first day</span>
+      </div>
+      {[...ladder.sections].reverse().map((section) => (
+        <section className="rung-section" key={section.id} aria-label={section.name}>
+          <SectionHead section={section} />
+          {[...section.rungs].reverse().map((x) => (
+            <div key={x.rung.id}>
+              {x.number === ladder.strip.line && <LineRow />}
+              <RungRow
+                view={x}
+                sectionId={section.id}
+                chosen={x.rung.id === rungId}
+                picked={picked.has(x.rung.id)}
+                moving={moving?.includes(x.rung.id) ?? false}
+                clashes={clashes.get(x.rung.id) ?? ''}
+                carries={carriesOf(x.rung.id)}
+                onOpen={onOpen}
+              />
+            </div>
+          ))}
+        </section>
+      ))}
+      {ladder.strip.line === 0 && <LineRow />}
+      <DropLine list={list} ladder={ladder} />
+    </div>
+  );
+}
+
+function SectionHead({ section }: { section: SectionView }) {
+  const head = useRef<HTMLHeadingElement>(null);
+  useEffect(() => {
+    const element = head.current;
+    return element
+      ? dropTargetForElements({ element, getData: () => ({ sectionId: section.id }) })
+      : undefined;
+  }, [section.id]);
+  return (
+    <h2 ref={head}>
+      {section.name}{' '}
+      <span>
+        up to {section.shape.boxes} sounds, {together(section.shape.together)},{' '}
+        {syllables(section.shape.syllables)}
+      </span>
+    </h2>
+  );
+}
+
+/** Where what moves would be put: a line between two rungs, with the number it would have. */
+function DropLine({ list, ladder }: { list: RefObject<HTMLDivElement | null>; ladder: LadderView }) {
+  const moving = useMoving();
+  const line = useRef<HTMLDivElement>(null);
+  const to = destinationOf(moving);
+  useEffect(() => {
+    const [box, drawn] = [list.current, line.current];
+    if (!box || !drawn || !to || !moving) return;
+    const section = ladder.sections.find((x) => x.id === to.sectionId);
+    const staying = section?.rungs.filter((x) => !moving.ids.includes(x.rung.id)) ?? [];
+    const below = staying[to.at - 1]?.rung.id;
+    const above = staying[to.at]?.rung.id;
+    const at = box.getBoundingClientRect().top - box.scrollTop;
+    const edge = below
+      ? box.querySelector(`[data-rung="${below}"]`)?.getBoundingClientRect().top
+      : box.querySelector(`[data-rung="${above ?? ''}"]`)?.getBoundingClientRect().bottom;
+    const y = (edge ?? at) - at;
+    drawn.style.transform = `translateY(${y}px)`;
+    if (moving.by === 'keys') drawn.scrollIntoView({ block: 'center' });
+  });
+  return to ? (
+    <div className="drop-line" ref={line} aria-hidden="true">
+      <span>{to.number}</span>
+    </div>
+  ) : null;
+}
+
+const together = (x: number) =>
+  x === 1 ? 'no consonants together' : `${x === 2 ? 'two' : 'three'} consonants together`;
+const syllables = (x: number) => (x === 1 ? 'one syllable' : `${x} syllables`);
+
+function LineRow() {
+  return (
+    <div className="line-row">
+      <span>taught below this line</span>
+    </div>
+  );
+}
+
+/** For each rung what on it is too close to something else. */
+function clashesOf(ladder: LadderView) {
+  const notes = new Map<string, string>();
+  const add = (id: string, note: string) =>
+    notes.set(id, notes.has(id) ? `${notes.get(id) ?? ''}, ${note}` : note);
+  for (const x of ladder.clashes) {
+    add(x.laterId, `${x.other} close to ${x.one}`);
+  }
+  return notes;
+}

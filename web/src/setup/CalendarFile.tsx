@@ -1,0 +1,47 @@
+import { useMutation } from '@tanstack/react-query';
+import { Form } from 'react-bootstrap';
+import { api, need } from '../api/client';
+import type { ClosureView } from '../api/schema';
+import { base64 } from './base64';
+
+interface Props {
+  schoolId: string;
+  onRead: (closures: ClosureView[]) => void;
+}
+
+/** Reads the days on which the school is shut from its own calendar: they join the list and are saved with it. */
+export function CalendarFile({ schoolId, onRead }: Props) {
+  const read = useMutation({
+    mutationFn: async (file: File) =>
+      need(
+        api.POST('/api/schools/{schoolId}/year/closures/read', {
+          params: { path: { schoolId } },
+          body: { file: await base64(file) },
+        }),
+      ),
+    onSuccess: onRead,
+  });
+  return (
+    <Form.Group controlId="calendar-file" className="calendar-file">
+      <Form.Label>Read them from the school’s calendar (.ics or .csv)</Form.Label>
+      <Form.Control
+        size="sm"
+        type="file"
+        accept=".ics,.csv,text/calendar,text/csv"
+        isInvalid={read.isError}
+        onChange={(x: React.ChangeEvent<HTMLInputElement>) => {
+          const file = x.target.files?.[0];
+          if (file) read.mutate(file);
+        }}
+      />
+      <Form.Control.Feedback type="invalid">{read.error?.message}</Form.Control.Feedback>
+      {read.data && (
+        <Form.Text role="status">
+          {read.data.length === 0
+            ? 'No day in it shuts the school on a school day.'
+            : `${read.data.length} found. Look them over, then save the year.`}
+        </Form.Text>
+      )}
+    </Form.Group>
+  );
+}
