@@ -18,7 +18,7 @@ interface Props {
 export function DayColumn({ year, day, step, onLost }: Props) {
   const place = usePlace();
   const [reason, setReason] = useState('');
-  const closeSchool = useSchoolClosure();
+  const closeSchool = useSchoolClosure(onLost);
   const said = reason.trim() === '' ? 'No lesson' : reason.trim();
   const failed = step.error ?? closeSchool.error;
   return (
@@ -64,9 +64,7 @@ export function DayColumn({ year, day, step, onLost }: Props) {
               size="sm"
               variant="outline-dark"
               disabled={closeSchool.isPending}
-              onClick={() =>
-                closeSchool.mutate({ first: day.day, last: day.day, reason: said }, { onSuccess: onLost })
-              }
+              onClick={() => closeSchool.mutate({ first: day.day, last: day.day, reason: said })}
             >
               For the whole school
             </Button>

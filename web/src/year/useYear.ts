@@ -103,8 +103,11 @@ export function useAllYears() {
   });
 }
 
-/** Closes days for the whole school: one more closure in its year. */
-export function useSchoolClosure() {
+/**
+ * Closes days for the whole school: one more closure in its year. What is to follow is told here and not where
+ * it was pressed: the day's own column is gone as soon as the year is read again.
+ */
+export function useSchoolClosure(onClosed: () => void) {
   const { schoolId } = usePlace();
   const queries = useQueryClient();
   const params = { path: { schoolId } };
@@ -124,6 +127,9 @@ export function useSchoolClosure() {
         }),
       );
     },
-    onSuccess: () => queries.invalidateQueries(),
+    onSuccess: () => {
+      onClosed();
+      return queries.invalidateQueries();
+    },
   });
 }
