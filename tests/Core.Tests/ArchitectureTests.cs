@@ -9,7 +9,7 @@ namespace BoldLadder.Core.Tests;
 public class ArchitectureTests
 {
     /// <summary>The folders of the core, in the order in which data flows.</summary>
-    private static readonly string[] Order = ["Sounds", "Words", "Ladders", "Importing", "Calendar", "Conventions", "Reading", "Choosing", "Mapping", "Suggesting", "Log", "Lessons", "Year"];
+    private static readonly string[] Order = ["Sounds", "Words", "Ladders", "Importing", "Calendar", "Conventions", "Reading", "Choosing", "Notes", "Mapping", "Suggesting", "Log", "Lessons", "Year"];
 
     private static readonly Architecture Core = new ArchLoader().LoadAssemblies(typeof(Lexicon).Assembly).Build();
 

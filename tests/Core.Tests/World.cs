@@ -17,6 +17,7 @@ internal static class World
     private static readonly Lazy<Lexicon> LazyLexicon = new(() => Lexicon.Parse(Text("lexicon/lexicon.tsv")));
     private static readonly Lazy<SentenceBank> LazySentences = new(() => SentenceBank.Parse(Text("sentences.txt")));
     private static readonly Lazy<SpokenSentences> LazySpoken = new(() => SpokenSentences.Parse(Text("spoken.tsv")));
+    private static readonly Lazy<StoryBank> LazyStories = new(() => StoryBank.Parse(Text("stories.txt")));
     private static readonly Lazy<Ladder> LazyEstuary = new(() => LadderText.Parse(Text("demo/estuary.ladder.tsv")));
     private static readonly Lazy<Ladder> LazyRidge = new(() => LadderText.Parse(Text("demo/ridge.ladder.tsv")));
     private static readonly Lazy<WordStock> LazySouth = new(() => Stock(Estuary, Accent.SouthernBritish));
@@ -43,6 +44,8 @@ internal static class World
 
     public static SpokenSentences Spoken => LazySpoken.Value;
 
+    public static StoryBank Stories => LazyStories.Value;
+
     public static Needs Needs { get; } = Needs.TryParse(Text("needs.txt"), out var problem) ?? throw new FormatException(problem);
 
     public static AmericanForms Forms { get; } = AmericanForms.Parse(Text("lexicon/american-forms.tsv"));
@@ -66,7 +69,8 @@ internal static class World
 
     public static WordStock Stock(Ladder? ladder, Accent accent, WeakVowels weak = WeakVowels.Lenient) => new(
         new ReadingRules(new WordRows(new SchoolWords(Lexicon, accent), LadderUnits.Of(ladder)), weak, ladder),
-        accent.IsAmerican ? Sentences.In(Forms) : Sentences, accent.IsAmerican ? Spoken.In(Forms) : Spoken);
+        accent.IsAmerican ? Sentences.In(Forms) : Sentences, accent.IsAmerican ? Spoken.In(Forms) : Spoken,
+        stories: accent.IsAmerican ? Stories.In(Forms) : Stories);
 
     public static ReadingRules Rules(Accent accent, WeakVowels weak = WeakVowels.Lenient, Ladder? ladder = null) =>
         new(new WordRows(new SchoolWords(Lexicon, accent), LadderUnits.Of(ladder)), weak, ladder);

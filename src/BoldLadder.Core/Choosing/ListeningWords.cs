@@ -4,9 +4,10 @@ using BoldLadder.Core.Words;
 namespace BoldLadder.Core.Choosing;
 
 /// <summary>A word the adult says; nobody reads it.</summary>
-/// <param name="Place">Where the sound is: <c>first</c>, <c>inside</c> or <c>last</c>.</param>
+/// <param name="Place">Where the sound is: <c>first</c>, <c>inside</c> or <c>last</c>; empty where it is not in the word.</param>
 /// <param name="Apart">The word in its sounds, for saying it slowly, as sound keys.</param>
-public readonly record struct ListeningWord(LexiconWord Word, string Place, IReadOnlyList<string> Apart);
+/// <param name="SoundCount">Its sounds; two in one letter count as two.</param>
+public readonly record struct ListeningWord(LexiconWord Word, string Place, IReadOnlyList<string> Apart, int SoundCount);
 
 /// <summary>Words chosen by sound alone, for games of listening and for oral blending.</summary>
 public static class ListeningWords
@@ -16,15 +17,7 @@ public static class ListeningWords
     /// <summary>Words that children of four or five know and that hold the sound, at mixed places.</summary>
     public static IReadOnlyList<ListeningWord> With(WordStock stock, Sound sound, int count, Dice dice, int mostSounds = MostSounds)
     {
-        var found = new List<ListeningWord>();
-        foreach (var (word, _, reading, _, _) in stock.Offered.Where(x => x.Word is { Familiarity: Familiarity.AtFourOrFive, Ended: null }))
-        {
-            var at = IndexOf(stock, reading, sound);
-            if (at >= 0 && reading.SoundCount is >= 2 && reading.SoundCount <= mostSounds)
-            {
-                found.Add(new ListeningWord(word, PlaceOf(at, reading), [.. reading.Segments.Select(x => x.Correspondence.Sound.Key)]));
-            }
-        }
+        var found = Holding(stock, sound, mostSounds).ToList();
 
         // Two at the start for one at the end: the first sound is the one children hear most easily.
         var first = dice.Mix(found.Where(x => x.Place == "first"));
@@ -33,11 +26,25 @@ public static class ListeningWords
         return dice.Mix(first.Take(start).Concat(others.Take(count - start)));
     }
 
-    private static int IndexOf(WordStock stock, Segmentation reading, Sound sound)
+    /// <summary>All words of the youngest that hold the sound, commonest first.</summary>
+    public static IEnumerable<ListeningWord> Holding(WordStock stock, Sound sound, int mostSounds = MostSounds) =>
+        stock.Heard(sound).Where(x => x.SoundCount <= mostSounds);
+
+    /// <summary>All words of the youngest without the sound, commonest first.</summary>
+    public static IEnumerable<ListeningWord> Without(WordStock stock, Sound sound) =>
+        stock.Offered.Where(x => IsKnown(x) && x.Reading.SoundCount <= MostSounds && IndexOf(stock, x.Reading, stock.Rules.SoundKey(sound)) < 0).Select(x => Made(stock, x, ""));
+
+    internal static bool IsKnown(OfferedWord x) => x.Word is { Familiarity: Familiarity.AtFourOrFive, Ended: null } && x.Reading.SoundCount >= 2;
+
+    internal static ListeningWord Made(WordStock stock, OfferedWord x, string sound) => new(
+        x.Word, IndexOf(stock, x.Reading, sound) switch { < 0 => "", 0 => "first", var at when at == x.Reading.Segments.Count - 1 => "last", _ => "inside" },
+        [.. x.Reading.Segments.Select(s => s.Correspondence.Sound.Key)], x.Reading.SoundCount);
+
+    private static int IndexOf(WordStock stock, Segmentation reading, string sound)
     {
         for (var i = 0; i < reading.Segments.Count; i++)
         {
-            if (stock.Rules.SameSound(reading.Segments[i].Correspondence.Sound, sound))
+            if (stock.Rules.SoundKey(reading.Segments[i].Correspondence.Sound) == sound)
             {
                 return i;
             }
@@ -45,7 +52,4 @@ public static class ListeningWords
 
         return -1;
     }
-
-    private static string PlaceOf(int at, Segmentation reading) =>
-        at == 0 ? "first" : at == reading.Segments.Count - 1 ? "last" : "inside";
 }

@@ -7,8 +7,12 @@ using BoldLadder.Core.Words;
 namespace BoldLadder.Core.Choosing;
 
 /// <summary>A word chosen for a class, with the reading that was judged and why it is here.</summary>
-/// <param name="HoldsTarget">True when it has in it what is taught today.</param>
-public sealed record ChosenWord(LexiconWord Word, Segmentation Reading, IReadOnlyList<Reason> Reasons, bool HoldsTarget, WordShape Shape);
+/// <param name="Target">The key of what it has in it of what is taught today; null when it has nothing.</param>
+public sealed record ChosenWord(LexiconWord Word, Segmentation Reading, IReadOnlyList<Reason> Reasons, string? Target, WordShape Shape)
+{
+    /// <summary>True when it has in it what is taught today.</summary>
+    public bool HoldsTarget => Target is not null;
+}
 
 /// <summary>What a choice of words to read has to go by.</summary>
 /// <param name="Judge">The taught set, today's rung included.</param>
@@ -16,9 +20,10 @@ public sealed record ChosenWord(LexiconWord Word, Segmentation Reading, IReadOnl
 /// <param name="Due">Correspondences due for revisiting: a word that has one is worth a little more.</param>
 /// <param name="TimesRead">On how many earlier days the group read each word.</param>
 /// <param name="Not">Words already in the lesson.</param>
+/// <param name="May">Whether a word that can be read may be chosen; null for all.</param>
 public sealed record ReadingBrief(
     Judge Judge, IReadOnlyList<Teachable> Targets, WordShape Shape, IReadOnlySet<string> Due,
-    IReadOnlyDictionary<string, int> TimesRead, IReadOnlySet<string> Not, int Count, ulong Seed);
+    IReadOnlyDictionary<string, int> TimesRead, IReadOnlySet<string> Not, int Count, ulong Seed, Predicate<OfferedWord>? May = null);
 
 /// <summary>
 /// Chooses words to read: mostly words with the target, spread over its places, short before
@@ -26,7 +31,7 @@ public sealed record ReadingBrief(
 /// </summary>
 public sealed class ReadingChoice(WordStock stock)
 {
-    private sealed record Candidate(OfferedWord Offered, int TargetAt, WordShape Shape, bool HasDue)
+    private sealed record Candidate(OfferedWord Offered, int TargetAt, int TargetBit, WordShape Shape, bool HasDue)
     {
         public LexiconWord Word => Offered.Word;
 
@@ -46,6 +51,8 @@ public sealed class ReadingChoice(WordStock stock)
             .OrderByDescending(x => x.Worth).Take(brief.Count + InView).ToList();
         var candidates = ranked.ConvertAll(x => x.Candidate);
         var worth = ranked.Select(x => x.Worth).ToArray();
+        // Where a rung has two graphemes, each gets its share: the more of one there are, the less another is worth.
+        var parts = candidates.Where(x => x.TargetBit >= 0).Select(x => x.TargetBit).Distinct().Count();
         var chosen = new List<Candidate>();
         while (chosen.Count < brief.Count && chosen.Count < candidates.Count)
         {
@@ -53,7 +60,7 @@ public sealed class ReadingChoice(WordStock stock)
             chosen.Add(candidates[best]);
             for (var i = 0; i < worth.Length; i++)
             {
-                worth[i] -= Sameness(candidates[i], candidates[best]);
+                worth[i] -= Sameness(candidates[i], candidates[best]) + (parts > 1 && candidates[i].TargetBit >= 0 && candidates[i].TargetBit == candidates[best].TargetBit ? 1 : 0);
             }
 
             worth[best] = double.NegativeInfinity;
@@ -89,10 +96,11 @@ public sealed class ReadingChoice(WordStock stock)
         {
             if (_rows.Fits(offered.Row, brief.Shape) && _rows.Covered(offered.Row, brief.Judge.Taught.Bits)
                 && !brief.Not.Contains(offered.Word.Key) && TargetAt(offered.Row, targets) is var at
-                && (at >= 0 || !letters.Exists(x => offered.Word.Key.Contains(x, StringComparison.Ordinal))))
+                && (at >= 0 || !letters.Exists(x => offered.Word.Key.Contains(x, StringComparison.Ordinal)))
+                && (brief.May is not { } may || may(offered)))
             {
                 found.Add(new Candidate(
-                    offered, at, _rows.ShapeOf(offered.Row), due.Count > 0 && offered.Reading.Segments.Any(x => due.Contains(x.Correspondence))));
+                    offered, at, at < 0 ? -1 : _rows.BitsOf(offered.Row)[at], _rows.ShapeOf(offered.Row), due.Count > 0 && offered.Reading.Segments.Any(x => due.Contains(x.Correspondence))));
             }
         }
 
@@ -126,7 +134,7 @@ public sealed class ReadingChoice(WordStock stock)
 
     private static double Worth(Candidate x, ReadingBrief brief) =>
         (x.TargetAt >= 0 ? 20 : 0)
-        + (x.Word.Familiarity == Familiarity.AtFourOrFive ? 2.5 : 0)
+        + (x.Word.Familiarity == Familiarity.AtFourOrFive ? 4 : 0)
         + (x.HasDue ? 1.5 : 0)
         - (x.Word.Ended is null ? 0 : brief.Targets.Any(t => t.Ending is not null) ? 0 : 7)
         - (x.Shape.Boxes < 3 && brief.Shape.Boxes > 3 ? 4 : 0)
@@ -163,6 +171,6 @@ public sealed class ReadingChoice(WordStock stock)
         }
 
         reasons.Add(Reason.Of(ReasonCode.ReadBefore, $"{brief.TimesRead.GetValueOrDefault(x.Word.Key)}"));
-        return new ChosenWord(x.Word, reading, reasons, x.TargetAt >= 0, x.Shape);
+        return new ChosenWord(x.Word, reading, reasons, x.TargetBit < 0 ? null : _rows.Bits[x.TargetBit].Key, x.Shape);
     }
 }

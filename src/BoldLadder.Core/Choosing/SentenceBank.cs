@@ -56,7 +56,7 @@ public sealed class SentenceBank
         return new SentenceBank(sentences);
     }
 
-    private static KeyValuePair<string, Segmentation> MeantIn(string column)
+    internal static KeyValuePair<string, Segmentation> MeantIn(string column)
     {
         var equals = column.IndexOf('=', StringComparison.Ordinal);
         return equals > 0 && Segmentation.TryParse(column[..equals], column[(equals + 1)..], out var reading, out var reason)

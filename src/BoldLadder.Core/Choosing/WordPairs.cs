@@ -12,7 +12,7 @@ public sealed class WordPairs(WordLists lists, WordStock stock)
 {
     /// <summary>Words one correspondence apart whose sounds there are the two asked for, or any two when none are.</summary>
     public IEnumerable<WordPair> Minimal(ListBrief brief, Sound? one = null, Sound? other = null) =>
-        from step in Steps(brief, ChainMove.Changed)
+        from step in Steps(brief, ChainMove.Changed, x => one is null || other is null || Has(x, one.Value) || Has(x, other.Value))
         let was = step.Step.From!.Value
         let now = step.Step.To!.Value
         where one is null || other is null
@@ -27,7 +27,7 @@ public sealed class WordPairs(WordLists lists, WordStock stock)
 
     /// <summary>Short-vowel words beside their split-digraph partners: <i>hop, hope</i>.</summary>
     public IEnumerable<WordPair> ShortAndSplit(ListBrief brief) =>
-        from step in Steps(brief, ChainMove.Changed)
+        from step in Steps(brief, ChainMove.Changed, x => SplitPartner(x) || stock.Words.FindWord(x.Word.Key + "e") is not null)
         let was = step.Step.From!.Value
         let now = step.Step.To!.Value
         where now.Grapheme.IsSplit && was.Grapheme.Text == now.Grapheme.LeadingLetters && step.Other.Word.Key == step.One.Word.Key + "e"
@@ -47,10 +47,12 @@ public sealed class WordPairs(WordLists lists, WordStock stock)
         where step.Step.Place == place && !step.Step.To!.Value.Sound.IsVowel
         select new WordPair(step.One, step.Other, step.Step.Reasons);
 
-    // Endings make pairs too (cat, cats) but no contrast of spelling: bases only.
-    private IEnumerable<(OfferedWord One, OfferedWord Other, ChainStep Step)> Steps(ListBrief brief, ChainMove move)
+    private static bool SplitPartner(OfferedWord x) => x.Reading.Segments.Any(s => s.Correspondence.Grapheme.IsSplit);
+
+    // Endings make pairs too (cat, cats) but no contrast of spelling: bases only, and of these what may be in such a pair.
+    private IEnumerable<(OfferedWord One, OfferedWord Other, ChainStep Step)> Steps(ListBrief brief, ChainMove move, Predicate<OfferedWord>? may = null)
     {
-        var graph = new ChainGraph([.. lists.Candidates(brief).Where(x => x.Word.Ended is null)], stock.Rules);
+        var graph = new ChainGraph([.. lists.Candidates(brief).Where(x => x.Word.Ended is null && (may is null || may(x)))], stock.Rules);
         return from one in Enumerable.Range(0, graph.Words.Count)
                from step in graph.From(one)
                where step.Step.Move == move

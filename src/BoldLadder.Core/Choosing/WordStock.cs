@@ -1,4 +1,5 @@
 using BoldLadder.Core.Reading;
+using BoldLadder.Core.Sounds;
 using BoldLadder.Core.Words;
 
 namespace BoldLadder.Core.Choosing;
@@ -22,11 +23,15 @@ public sealed record OfferedWord(LexiconWord Word, int Row, Segmentation Reading
 public sealed class WordStock
 {
     private readonly Lazy<MadeUpCheck>? _madeUp;
+    private readonly Lazy<ILookup<Correspondence, OfferedWord>> _byPart;
+    private readonly Lazy<ILookup<string, ListeningWord>> _bySound;
 
     /// <param name="madeUp">What proves made-up words, made when first needed; null where none are used.</param>
     public WordStock(
-        ReadingRules rules, SentenceBank sentences, SpokenSentences spoken, IReadOnlySet<string>? switchedMerges = null, Lazy<MadeUpCheck>? madeUp = null)
+        ReadingRules rules, SentenceBank sentences, SpokenSentences spoken, IReadOnlySet<string>? switchedMerges = null, Lazy<MadeUpCheck>? madeUp = null,
+        StoryBank? stories = null)
     {
+        Stories = new SchoolStories(rules.Rows.Words, stories ?? StoryBank.Empty);
         _madeUp = madeUp;
         Rules = rules;
         Spoken = spoken;
@@ -36,6 +41,14 @@ public sealed class WordStock
         Sentences = new SchoolSentences(Words, sentences.Sentences.Concat(spoken.Sentences.Where(x => x.Words.All(IsPlain))));
         Homophones = new Homophones(rules.Rows.Words, switchedMerges);
         Offered = [.. Words.Words.Where(rules.Rows.MayOffer).Select(Offer)];
+        _byPart = new(() => (from x in Offered
+                             where x.Word is { Everyday: true, Ended: null }
+                             from part in x.Reading.Segments.Select(s => s.Correspondence).Distinct()
+                             select (x, part)).ToLookup(x => x.part, x => x.x));
+        _bySound = new(() => (from x in Offered
+                              where ListeningWords.IsKnown(x)
+                              from sound in x.Reading.Segments.Select(s => Rules.SoundKey(s.Correspondence.Sound)).Distinct()
+                              select (sound, ListeningWords.Made(this, x, sound))).ToLookup(x => x.sound, x => x.Item2));
     }
 
     public ReadingRules Rules { get; }
@@ -44,6 +57,12 @@ public sealed class WordStock
 
     /// <summary>Words that may be offered by themselves once they can be read, commonest first.</summary>
     public IReadOnlyList<OfferedWord> Offered { get; }
+
+    /// <summary>Everyday words without an ending that hold a correspondence, commonest first.</summary>
+    public IEnumerable<OfferedWord> Everyday(Correspondence part) => _byPart.Value[part];
+
+    /// <summary>Words of the youngest that hold a sound, commonest first.</summary>
+    internal IEnumerable<ListeningWord> Heard(Sound sound) => _bySound.Value[Rules.SoundKey(sound)];
 
     public SpellingEvidence Evidence { get; }
 
@@ -55,6 +74,8 @@ public sealed class WordStock
     public SchoolSentences Sentences { get; }
 
     public SpokenSentences Spoken { get; }
+
+    public SchoolStories Stories { get; }
 
     /// <summary>
     /// The everyday words that sound like this one and are spelt otherwise, for which a spoken

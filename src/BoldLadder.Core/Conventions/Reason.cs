@@ -146,6 +146,87 @@ public enum ReasonCode
 
     /// <summary>Arguments: the vowel spelling, and where.</summary>
     NotThatPlace,
+
+    /// <summary>A listening word that has the other sound. Arguments: how that sound is called.</summary>
+    GoesAgainst,
+
+    /// <summary>Fair to spell because the adult tells one spelling in it. Arguments: that grapheme.</summary>
+    ToldSpelling,
+
+    /// <summary>The word that an ending is added to.</summary>
+    BaseWord,
+
+    /// <summary>Arguments: how many words of the story hold today's part.</summary>
+    StoryWithPart,
+
+    /// <summary>Children hear it for the first time.</summary>
+    NotReadBefore,
+
+    /// <summary>A word for children to use in a sentence of their own.</summary>
+    ToUse,
+
+    /// <summary>What is asked. Arguments: the two sounds as they are called, <c>first</c>, <c>inside</c> or <c>last</c>, and the keys of the two.</summary>
+    AskWhichSound,
+
+    /// <summary>Arguments: the grapheme, a word that has its sound, and the sound's key.</summary>
+    AskHasSound,
+
+    /// <summary>Inside or last? Arguments: the grapheme, and a word that has its sound.</summary>
+    AskWhere,
+
+    /// <summary>Arguments: the ending, and the sounds it can have.</summary>
+    AskEndingSound,
+    AskShortAndSplit,
+
+    /// <summary>A base and its word with an ending, side by side. Arguments: the ending.</summary>
+    AskEnding,
+
+    /// <summary>A word, and the same with a consonant added.</summary>
+    AskAdded,
+
+    /// <summary>Which spelling goes into the gap, and why. Arguments: the graphemes.</summary>
+    AskWhichSpelling,
+
+    /// <summary>The same letters say two sounds. Arguments: the grapheme.</summary>
+    AskWhichSays,
+
+    /// <summary>Words that differ in one near sound. Arguments: the two graphemes.</summary>
+    AskPair,
+
+    /// <summary>Arguments: the two graphemes, near in sound.</summary>
+    AskWhichHas,
+
+    /// <summary>Arguments: the two graphemes, alike to look at.</summary>
+    AskWhichLetter,
+
+    /// <summary>Arguments: the graphemes.</summary>
+    AskSortBySpelling,
+
+    /// <summary>The day's point, made from facts. Arguments: the grapheme, the sound's key, and a word that has it.</summary>
+    PointFacts,
+
+    /// <summary>Letters taught as one. Arguments: the letters.</summary>
+    PointTogether,
+
+    /// <summary>Doubled consonants. Arguments: the graphemes.</summary>
+    PointDoubled,
+
+    /// <summary>One sound with several spellings. Arguments: the graphemes.</summary>
+    PointSpellings,
+
+    /// <summary>Several sounds. Arguments: the graphemes.</summary>
+    PointSounds,
+
+    /// <summary>Arguments: the labels of what is gone over.</summary>
+    PointReview,
+    PointCheck,
+
+    /// <summary>Arguments: the words.</summary>
+    PointTricky,
+    PointListening,
+
+    /// <summary>Arguments: in how many everyday words, and in how many of them first, inside and last.</summary>
+    PlacesInWords,
 }
 
 /// <summary>A reason: its code and what it is about. Nothing that is stored holds a sentence of ours.</summary>

@@ -1,10 +1,11 @@
 using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Conventions;
+using BoldLadder.Core.Lessons.Pieces;
 using BoldLadder.Core.Sounds;
 
 namespace BoldLadder.Core.Lessons;
 
-/// <summary>The last part of a lesson: sentences made only of words the group can read, and one to write.</summary>
+/// <summary>The last part of a lesson: a story or sentences made only of words the group can read, one that is dictated, and one of their own.</summary>
 internal static class ApplyPart
 {
     private const int MostSentences = 6;
@@ -14,46 +15,91 @@ internal static class ApplyPart
 
     private const int OralWords = 14, MostLetters = 8;
 
+    // A dictated sentence of about so many words is written in the time; one of so many that suit best is taken.
+    private const int WordsToWrite = 5, DrawnFrom = 5;
+
+    private const int FullLesson = 20, WordsToUse = 2, SentencesBesideStory = 3;
+
     // Lessons back: a sentence with what they taught keeps it going, and is not below the class.
-    private const int Lately = 12;
+    internal const int Lately = 12;
 
     /// <param name="seconds">Time for the part: its share at least, more when practice cannot use it.</param>
     public static IReadOnlyList<LessonBlock> Make(LessonBrief brief, ItemMaker make, Dice dice, int seconds)
     {
         var ranked = Ranked(brief, dice);
-        var keptRead = brief.KeptIn(LessonPart.Apply, Activity.ReadSentences);
-        var keptWrite = brief.KeptIn(LessonPart.Apply, Activity.WriteSentence);
-        if (ranked.Count + keptRead.Count == 0)
+        var (story, keptRead) = (brief.KeptIn(LessonPart.Apply, Activity.ReadStory), brief.KeptIn(LessonPart.Apply, Activity.ReadSentences));
+        if (story.Count == 0 && keptRead.Count == 0 && StoryChoice.Best(brief, dice) is { } best)
+        {
+            story = [make.Story(best)];
+        }
+
+        if (ranked.Count + keptRead.Count + story.Count == 0)
         {
             return Opening(brief, make, dice);
         }
 
-        var write = Timing.Setup(Activity.WriteSentence) + Timing.Each(Activity.WriteSentence);
-        var reads = (int)Math.Clamp(
-            Math.Ceiling((seconds - write - Timing.Setup(Activity.ReadSentences)) / Timing.Each(Activity.ReadSentences)), 2, MostSentences);
-        var kept = keptRead.Concat(keptWrite).Select(x => x.Text).ToHashSet();
-        var toRead = new List<GradedSentence>();
-        foreach (var x in ranked.Where(x => !kept.Contains(x.Sentence.Text)))
+        var own = OwnSentence(brief, make, dice);
+        var left = seconds - Timing.Of(Activity.WriteSentence, 1) - Timing.Of(Activity.ReadStory, story.Count) - own.Seconds;
+        // A story is enough to read, unless there are minutes for more beside it.
+        var read = story.Count > 0 && left < Timing.Of(Activity.ReadSentences, SentencesBesideStory) ? [] : Read(brief, ranked, keptRead, left);
+        var seen = read.Select(x => x.Sentence).Concat(story.Concat(keptRead).Select(x => Sentence.Of(x.Text))).ToList();
+        IReadOnlyList<LessonBlock> blocks =
+        [
+            new LessonBlock(LessonPart.Apply, Activity.ReadStory, story),
+            new LessonBlock(LessonPart.Apply, Activity.ReadSentences, [.. keptRead, .. read.Select(make.Sentence)]),
+            Dictation(brief, make, dice, ranked, seen),
+            own,
+        ];
+
+        // While there is hardly a sentence, letters and words by ear fill the time.
+        return blocks.Sum(x => x.Seconds) >= seconds * 2 / 3 ? blocks : [.. blocks, .. Opening(brief, make, dice)];
+    }
+
+    private static List<GradedSentence> Read(LessonBrief brief, IReadOnlyList<GradedSentence> ranked, IReadOnlyList<LessonItem> kept, int seconds)
+    {
+        var piece = Piece.Of(Activity.ReadSentences);
+        var wanted = (int)Math.Clamp(Math.Ceiling((seconds - piece.Setup) / piece.Each), 2, MostSentences) - kept.Count;
+        var keptTexts = brief.Kept.Select(x => x.Item.Text).ToHashSet();
+        var read = new List<GradedSentence>();
+        foreach (var x in ranked.Where(x => !keptTexts.Contains(x.Sentence.Text)))
         {
-            if (toRead.Count >= reads - keptRead.Count)
+            if (read.Count >= wanted)
             {
                 break;
             }
 
-            if (!toRead.Any(other => Alike(other.Sentence, x.Sentence)))
+            if (!read.Any(other => Alike(other.Sentence, x.Sentence)))
             {
-                toRead.Add(x);
+                read.Add(x);
             }
         }
 
-        // The shortest of those read that has today's part: children have seen it, now they write it from memory.
-        var toWrite = keptWrite.Count > 0 ? null
-            : toRead.OrderByDescending(x => x.Targets > 0).ThenBy(x => x.Sentence.Words.Count).Select(x => (GradedSentence?)x).FirstOrDefault();
-        return
-        [
-            new LessonBlock(LessonPart.Apply, Activity.ReadSentences, [.. keptRead, .. toRead.Select(make.Sentence)]),
-            new LessonBlock(LessonPart.Apply, Activity.WriteSentence, toWrite is { } one ? [make.Sentence(one)] : keptWrite),
-        ];
+        return read;
+    }
+
+    // Not one of those just read, which would be copied: short, with today's part in it, and new to the class where it can be.
+    private static LessonBlock Dictation(LessonBrief brief, ItemMaker make, Dice dice, IReadOnlyList<GradedSentence> ranked, List<Sentence> seen)
+    {
+        var kept = brief.KeptIn(LessonPart.Apply, Activity.WriteSentence);
+        var heard = seen.Select(x => x.Text).ToHashSet();
+        bool IsNew(GradedSentence x) => !heard.Contains(x.Sentence.Text) && !seen.Exists(s => Alike(s, x.Sentence) || s.Text.Contains(x.Sentence.Text, StringComparison.Ordinal));
+        var one = kept.Count > 0 ? [] : dice.Mix(ranked
+            .OrderBy(x => brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.Text)).ThenByDescending(x => Math.Min(2, x.Targets))
+            .ThenBy(x => Math.Abs(x.Sentence.Words.Count - WordsToWrite)).Where(IsNew).Take(DrawnFrom)).Take(1);
+        return new LessonBlock(LessonPart.Apply, Activity.WriteSentence, [.. kept, .. one.Select(x => make.Sentence(x) with { Reasons = [Reason.Of(ReasonCode.WordsWithPart, $"{x.Targets}"), Reason.Of(ReasonCode.NotReadBefore)] })]);
+    }
+
+    // From the middle of the ladder something is children's own: a sentence with two of today's words.
+    private static LessonBlock OwnSentence(LessonBrief brief, ItemMaker make, Dice dice)
+    {
+        var kept = brief.KeptIn(LessonPart.Apply, Activity.OwnSentence);
+        if (kept.Count > 0 || brief.Minutes < FullLesson || brief.Standing.Line * 2 < brief.Standing.Ladder.Rungs.Count)
+        {
+            return new LessonBlock(LessonPart.Apply, Activity.OwnSentence, kept);
+        }
+
+        var words = new ReadingChoice(brief.Stock).Choose(PractisePart.Ask(brief, WordsToUse, new HashSet<string>(), (ulong)dice.Next(int.MaxValue)));
+        return new LessonBlock(LessonPart.Apply, Activity.OwnSentence, [.. words.Select(x => make.Word(x.Word.Key, [Reason.Of(ReasonCode.ToUse)]))]);
     }
 
     /// <summary>True when two sentences are one but for a word: the second is no reading of its own.</summary>

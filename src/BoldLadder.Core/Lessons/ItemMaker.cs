@@ -24,6 +24,11 @@ public sealed class ItemMaker(WordStock stock, IEnumerable<string> usedIds)
     public LessonItem Sentence(GradedSentence sentence) => Item(
         ItemKind.Sentence, sentence.Sentence.Text, "", [Reason.Of(ReasonCode.WordsWithPart, $"{sentence.Targets}")]);
 
+    public LessonItem Story(GradedStory x) => Item(ItemKind.Story, x.Story.Text.Text, "", [Reason.Of(ReasonCode.StoryWithPart, $"{x.Targets}")]) with
+    {
+        Heading = x.Story.Title, Questions = [x.Story.Find, x.Story.Talk],
+    };
+
     // The spelling with a capital where English has one.
     private string Written(string word) => stock.Words.Find(word)?.Word.Spelling ?? word;
 

@@ -1,6 +1,9 @@
+using BoldLadder.Core.Conventions;
+using BoldLadder.Core.Lessons.Pieces;
+
 namespace BoldLadder.Core.Lessons;
 
-/// <summary>What is done with the items of a block.</summary>
+/// <summary>What is done with the items of a block: the pieces, each described by its <see cref="Piece"/>.</summary>
 public enum Activity
 {
     Cards,
@@ -10,6 +13,8 @@ public enum Activity
     Meet,
     MeetTricky,
     Listening,
+
+    /// <summary>Words side by side that differ in one thing.</summary>
     Compare,
     OralBlending,
 
@@ -18,9 +23,23 @@ public enum Activity
     Read,
     Spell,
     Chain,
+
+    /// <summary>Words are read and put under the heading they belong to.</summary>
+    Sort,
+
+    /// <summary>A part of the word is left out: children say which spelling goes there, and why.</summary>
+    Choose,
     MadeUp,
     ReadSentences,
+
+    /// <summary>A small story is read, and talked about.</summary>
+    ReadStory,
+
+    /// <summary>A sentence that children have not seen is said, and they write it.</summary>
     WriteSentence,
+
+    /// <summary>Children say and write a sentence of their own with given words.</summary>
+    OwnSentence,
     WriteLetters,
     Spare,
 }
@@ -28,6 +47,9 @@ public enum Activity
 /// <summary>An activity with its items, in one part of the lesson.</summary>
 public sealed record LessonBlock(LessonPart Part, Activity Activity, IReadOnlyList<LessonItem> Items)
 {
+    /// <summary>What children are asked to hear, find or decide in it; empty where the activity alone says so.</summary>
+    public IReadOnlyList<Reason> Asks { get; init; } = [];
+
     /// <summary>Time for the block, made from its items; none for spare words or an empty block.</summary>
-    public int Seconds => Items.Count == 0 ? 0 : Timing.Setup(Activity) + (int)Math.Round(Items.Count * Timing.Each(Activity));
+    public int Seconds => Timing.Of(Activity, Items.Count);
 }

@@ -7,7 +7,8 @@ using BoldLadder.Core.Reading;
 namespace BoldLadder.Core.Lessons;
 
 /// <summary>An item that a re-plan keeps, with the block it stands in.</summary>
-public readonly record struct KeptItem(LessonPart Part, Activity Activity, LessonItem Item);
+/// <param name="Asks">What is asked in that block.</param>
+public readonly record struct KeptItem(LessonPart Part, Activity Activity, LessonItem Item, IReadOnlyList<Reason>? Asks = null);
 
 /// <summary>All that a lesson is made from: the same brief gives the same lesson.</summary>
 public sealed class LessonBrief
@@ -34,7 +35,7 @@ public sealed class LessonBrief
         Teaches = rung is null ? [] : [.. rung.Adds.Where(x => rung.Kind == RungKind.Teach || !standing.Things.Contains(x))];
         GoesOver = rung is { Adds.Count: > 0 }
             ? [.. rung.Adds.Except(Teaches)]
-            : [.. standing.Lessons.Where(x => x.Things.Count > 0).TakeLast(Reviewed).SelectMany(x => x.Things).Distinct()];
+            : [.. Gone(standing.Lessons).SelectMany(x => x.Things).Distinct()];
         BeforeLadder = rung is null && standing.Things.Count == 0;
         Targets = BeforeLadder
             ? [.. standing.Ladder.Rungs.Where(x => x.Kind == RungKind.Teach).SelectMany(x => x.Adds).Where(x => x.Correspondence is not null).Take(HeardFirst)]
@@ -71,6 +72,9 @@ public sealed class LessonBrief
     /// <summary>What was taught before and is what today is about: the spellings of a contrast, or what the last lessons taught.</summary>
     public IReadOnlyList<Teachable> GoesOver { get; }
 
+    /// <summary>Nothing new comes today: what was taught is gone over.</summary>
+    public bool IsReview => Teaches.Count == 0 && Rung is not { TrickyWords.Count: > 0 };
+
     /// <summary>Nothing is taught yet, and nothing new comes today: children listen.</summary>
     public bool BeforeLadder { get; }
 
@@ -80,8 +84,28 @@ public sealed class LessonBrief
     /// <summary>What can be read once the rung is taught, words forced into the lesson aside.</summary>
     public Judge Judge { get; }
 
+    /// <summary>
+    /// False for a word that is readable only because weak vowels are taken leniently, until the ladder has come to longer
+    /// words: right as a verdict, and not what a careful teacher would choose.
+    /// </summary>
+    public bool MayChoose(OfferedWord word) => Shape.Syllables > 1
+        || word.Reading.Segments.All(x => x.Correspondence.Sound.First.Key != "schwa" || Judge.Taught.Things.Contains(Teachable.Of(x.Correspondence)));
+
+    // What the last lessons taught; when one review follows another, as at the top of a ladder, the lessons before those, round and round.
+    private static IEnumerable<TaughtLesson> Gone(IReadOnlyList<TaughtLesson> lessons)
+    {
+        var reviews = lessons.Reverse().TakeWhile(x => x.Things.Count == 0).Count();
+        var taught = lessons.Where(x => x.Things.Count > 0).Reverse().ToList();
+        var rounds = Math.Max(1, (taught.Count + Reviewed - 1) / Reviewed);
+        return taught.Skip(reviews % rounds * Reviewed).Take(Reviewed).Reverse();
+    }
+
     public IReadOnlyList<LessonItem> KeptIn(LessonPart part, Activity activity) =>
         [.. Kept.Where(x => x.Part == part && x.Activity == activity).Select(x => x.Item)];
+
+    /// <summary>What the block asks whose items are kept; empty when none are.</summary>
+    public IReadOnlyList<Reason> AsksIn(LessonPart part, Activity activity) =>
+        Kept.Where(x => x.Part == part && x.Activity == activity).Select(x => x.Asks).FirstOrDefault(x => x is not null) ?? [];
 
     /// <summary>What can be read in a lesson, words forced into it included.</summary>
     public static Judge JudgeOf(Lesson lesson, TaughtSet taught)

@@ -20,7 +20,7 @@ public static class LessonCheck
             }
         }
 
-        foreach (var item in lesson.Items.Where(x => x.Kind is ItemKind.Word or ItemKind.Sentence or ItemKind.Tricky))
+        foreach (var item in lesson.Items.Where(x => x.Kind is ItemKind.Word or ItemKind.Sentence or ItemKind.Tricky or ItemKind.Story))
         {
             var words = SentenceBank.WordsOf(item.Text).Select(x => new RefusedWord(x, judge.Of(x))).Where(x => !x.Verdict.Legal).ToList();
             if (words.Count > 0)

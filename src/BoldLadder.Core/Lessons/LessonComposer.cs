@@ -20,7 +20,7 @@ public static class LessonComposer
         var (revisit, carried) = RevisitPart.Make(brief, make, dice);
         var teach = TeachPart.Make(brief, make, dice);
         var whole = brief.Minutes * 60;
-        var applySeconds = Math.Max((int)(whole * Timing.ApplyShare), whole - revisit.Concat(teach).Sum(x => x.Seconds) - PractisePart.Most);
+        var applySeconds = Math.Max((int)(whole * Timing.ApplyShare), whole - revisit.Concat(teach).Sum(x => x.Seconds) - PractisePart.MostFor(brief));
         var apply = ApplyPart.Make(brief, make, dice, applySeconds);
         var left = whole - revisit.Concat(teach).Concat(apply).Sum(x => x.Seconds);
         var practise = PractisePart.Make(brief, make, dice, left);

@@ -25,6 +25,9 @@ public enum ItemKind
 
     /// <summary>A made-up word to read.</summary>
     MadeUp,
+
+    /// <summary>Sentences that belong together, with a title.</summary>
+    Story,
 }
 
 /// <summary>How much help the adult gives with an item.</summary>
@@ -69,4 +72,10 @@ public sealed record LessonItem
 
     /// <summary>A line that gives the word its meaning, said by the adult.</summary>
     public string Spoken { get; init; } = "";
+
+    /// <summary>The answer that it belongs to: a heading of a sort, the spelling left out, the sound that is heard. For a story its title.</summary>
+    public string Heading { get; init; } = "";
+
+    /// <summary>Of a story: what is asked when it is read, the first answered in it, the second to talk about.</summary>
+    public IReadOnlyList<string> Questions { get; init; } = [];
 }

@@ -1,3 +1,5 @@
+using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Lessons.Pieces;
 using BoldLadder.Core.Log;
 using BoldLadder.Core.Sounds;
 
@@ -13,7 +15,7 @@ public static class LessonLog
         return new LogEntry(
             position, lessonId, day, outcome, lesson.RungId, teaches ? [.. lesson.Marked] : [], teaches ? lesson.TrickyWords : [],
             [.. lesson.Blocks.Where(x => x.Part == LessonPart.Revisit).SelectMany(x => x.Items).SelectMany(Revisited).Distinct()], shaky,
-            [.. lesson.Blocks.Where(x => x.Activity is Activity.Read or Activity.ReadAgain or Activity.ReadSentences).SelectMany(x => x.Items).Select(Read).Distinct()]);
+            [.. lesson.Blocks.Where(x => Piece.Of(x.Activity).Read).SelectMany(x => x.Items).Select(Read).Distinct()]);
     }
 
     /// <summary>What can have been shaky in a lesson: its own cards, sounds and tricky words, and nothing else.</summary>
@@ -28,5 +30,11 @@ public static class LessonLog
         _ => [],
     };
 
-    private static string Read(LessonItem item) => item.Kind == ItemKind.Sentence ? item.Text : item.Text.ToLowerInvariant();
+    // A sentence as it stands, a story by its title: neither can be taken for a word.
+    private static string Read(LessonItem item) => item.Kind switch
+    {
+        ItemKind.Sentence => item.Text,
+        ItemKind.Story => StoryBank.LogKey(item.Heading),
+        _ => item.Text.ToLowerInvariant(),
+    };
 }

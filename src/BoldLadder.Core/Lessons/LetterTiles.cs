@@ -1,3 +1,4 @@
+using BoldLadder.Core.Lessons.Pieces;
 using BoldLadder.Core.Words;
 
 namespace BoldLadder.Core.Lessons;
@@ -7,7 +8,7 @@ public static class LetterTiles
 {
     /// <summary>Each tile once, in the order of the alphabet.</summary>
     public static IReadOnlyList<string> For(Lesson lesson) =>
-        [.. lesson.Blocks.Where(x => x.Activity is Activity.Spell or Activity.Chain).SelectMany(x => x.Items).SelectMany(Of).Distinct().Order(StringComparer.Ordinal)];
+        [.. lesson.Blocks.Where(x => Piece.Of(x.Activity).Made).SelectMany(x => x.Items).SelectMany(Of).Distinct().Order(StringComparer.Ordinal)];
 
     // What is spelt with two letters or more together is on one tile, but the e of a_e stands on its own.
     private static IEnumerable<string> Of(LessonItem item) =>

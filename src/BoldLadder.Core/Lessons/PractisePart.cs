@@ -1,88 +1,114 @@
 using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Lessons.Pieces;
 using BoldLadder.Core.Words;
 
 namespace BoldLadder.Core.Lessons;
 
 /// <summary>
-/// The third part of a lesson: words to read and to spell. Before there are words enough, oral
+/// The third part of a lesson: words to read, the day's contrast, words to spell. Before there are words enough, oral
 /// blending takes their place.
 /// </summary>
 internal static class PractisePart
 {
-    private const int FewestToRead = 4, MostToRead = 12, FewestToSpell = 2, MostToSpell = 5, Spares = 2;
+    // Source: what nine minutes of practice carry: about ten read, six compared, four or five spelt.
+    private const int FewestToRead = 4, MostToRead = 11, FewestToSpell = 2, MostToSpell = 5, Spares = 2;
 
-    /// <summary>Seconds that the part can use; what is over belongs to apply.</summary>
-    public static int Most => Timing.Setup(Activity.Read) + Timing.Setup(Activity.Spell)
-        + (int)((MostToRead * Timing.Each(Activity.Read)) + (MostToSpell * Timing.Each(Activity.Spell)));
+    // A day without anything new to meet has its minutes for more of both.
+    private const int MostOnReview = 15, MostSpeltOnReview = 7;
+
+    // Words that keep other parts going are at most one in five, and two where today's are few.
+    private const int OthersOneIn = 5, FewestOthers = 2;
+
+    // Of five days on which made-up words may be used, one has them, in place of some of the reading.
+    private const int MadeUpOneIn = 5;
 
     // With less there would be fewer than eight words left to read.
-    private const int LeastForExtra = 440;
+    private const int LeastForMadeUp = 440;
+
+    private const int Shown = 2, Together = 3;
 
     // Of the time for practice, the share that goes to spelling.
     private const double SpellShare = 0.42;
 
+    /// <summary>Seconds that the part can use; what is over belongs to apply.</summary>
+    public static int MostFor(LessonBrief brief) => Timing.Of(Activity.Sort, 6)
+        + (brief.IsReview ? Timing.Of(Activity.Read, MostOnReview) + Timing.Of(Activity.Spell, MostSpeltOnReview) : Timing.Of(Activity.Read, MostToRead) + Timing.Of(Activity.Spell, MostToSpell));
+
     /// <param name="seconds">Time left for the part.</param>
     public static IReadOnlyList<LessonBlock> Make(LessonBrief brief, ItemMaker make, Dice dice, int seconds)
     {
-        var extra = Extra(brief, make, dice, seconds);
-        var (reads, spells) = Counts(seconds - (extra?.Seconds ?? 0));
+        var used = brief.Kept.Select(x => x.Item.Text.ToLowerInvariant()).ToHashSet();
+        var madeUp = MadeUp(brief, make, dice, seconds);
+        var contrast = ContrastPiece.Make(brief, make, new Dice((ulong)dice.Next(int.MaxValue)), used);
+        var extra = new[] { contrast, madeUp }.OfType<LessonBlock>().ToList();
+        var (reads, spells) = Counts(brief, seconds - extra.Sum(x => x.Seconds));
         var keptRead = brief.KeptIn(LessonPart.Practise, Activity.Read);
         var keptSpell = brief.KeptIn(LessonPart.Practise, Activity.Spell);
-        var used = brief.Kept.Select(x => x.Item).Concat(extra?.Items ?? []).Select(x => x.Text.ToLowerInvariant()).ToHashSet();
-        var words = new ReadingChoice(brief.Stock).Choose(
-            Ask(brief, Math.Max(0, reads - keptRead.Count) + Spares, used, (ulong)dice.Next(int.MaxValue)));
-        var toRead = words.OrderByDescending(x => x.HoldsTarget).Take(Math.Max(0, reads - keptRead.Count)).ToHashSet();
-        var read = keptRead.Concat(words.Where(toRead.Contains).Select(x => Item(make, x))).ToList();
+        var (wanted, seed) = (Math.Max(0, reads - keptRead.Count), (ulong)dice.Next(int.MaxValue));
+        var words = new ReadingChoice(brief.Stock).Choose(Ask(brief, wanted + Spares, used, seed));
+        if (words.Count < FewestToRead)
+        {
+            // A class with few letters reads its few words, and then changes one into the next.
+            used.ExceptWith(contrast?.Items.Select(x => x.Text.ToLowerInvariant()) ?? []);
+            words = new ReadingChoice(brief.Stock).Choose(Ask(brief, wanted + Spares, used, seed));
+        }
+
+        var toRead = OnThePoint(words, wanted);
+        var read = keptRead.Concat(toRead.Select(x => Item(make, x))).ToList();
         if (read.Count < FewestToRead)
         {
-            return [new LessonBlock(LessonPart.Practise, Activity.OralBlending, Blending(brief, make, dice, seconds)), new LessonBlock(LessonPart.Practise, Activity.Read, Released(read))];
+            return [new LessonBlock(LessonPart.Practise, Activity.OralBlending, Blending(brief, make, dice, seconds)), new LessonBlock(LessonPart.Practise, Activity.Read, Released(brief, read)), .. extra];
         }
 
         used.UnionWith(words.Select(x => x.Word.Key));
         return
         [
-            new LessonBlock(LessonPart.Practise, Activity.Read, Released(read)),
-            .. extra is null ? (LessonBlock[])[] : [extra],
+            new LessonBlock(LessonPart.Practise, Activity.Read, Released(brief, read)),
+            .. extra,
             new LessonBlock(LessonPart.Practise, Activity.Spell, [.. keptSpell, .. Spellings(brief, make, dice, used, toRead, spells - keptSpell.Count)]),
             new LessonBlock(LessonPart.Practise, Activity.Spare, [.. words.Where(x => !toRead.Contains(x)).Select(x => Item(make, x))]),
         ];
-    }
-
-    // Every second lesson a chain or made-up words stand in for some of the reading, when that leaves words enough.
-    private static LessonBlock? Extra(LessonBrief brief, ItemMaker make, Dice dice, int seconds)
-    {
-        var turn = dice.Next(4);
-        var kept = brief.Kept.Select(x => x.Activity).Where(x => x is Activity.Chain or Activity.MadeUp).ToList();
-        if (kept.Count == 0 && (turn > 1 || seconds < LeastForExtra))
-        {
-            return null;
-        }
-
-        return kept.Contains(Activity.MadeUp) || (kept.Count == 0 && turn == 0)
-            ? MadeUpBlock.Make(brief, make, dice) ?? ChainBlock.Make(brief, make, dice)
-            : ChainBlock.Make(brief, make, dice);
     }
 
     internal static ReadingBrief Ask(LessonBrief brief, int count, IReadOnlySet<string> not, ulong seed)
     {
         var due = brief.Standing.Clock.Due(brief.Day)
             .Where(x => x.Item.Track == Log.RevisitTrack.Card && (x.Shaky || x.Overdue > 0)).Select(x => x.Item.Key).ToHashSet();
-        return new ReadingBrief(brief.Judge, brief.Targets, brief.Shape, due, brief.Standing.TimesRead, not, count, seed);
+        return new ReadingBrief(brief.Judge, brief.Targets, brief.Shape, due, brief.Standing.TimesRead, not, count, seed, brief.MayChoose);
+    }
+
+    // What holds today's part comes first, easiest first, since that is what the adult shows; words that keep other parts
+    // going come last. Where a rung has two graphemes the adult shows one of each.
+    private static List<ChosenWord> OnThePoint(IReadOnlyList<ChosenWord> words, int count)
+    {
+        var on = words.Where(x => x.HoldsTarget).Take(count).ToList();
+        var others = on.Count == 0 ? count : Math.Max(Math.Max(FewestOthers, count / OthersOneIn), FewestToRead + 1 - on.Count);
+        var chosen = on.Concat(words.Where(x => !x.HoldsTarget).Take(Math.Min(others, count - on.Count))).ToList();
+        var shown = chosen.Where(x => x.HoldsTarget).DistinctBy(x => x.Target).Take(2).ToList();
+        return [.. shown, .. chosen.Except(shown)];
+    }
+
+    private static LessonBlock? MadeUp(LessonBrief brief, ItemMaker make, Dice dice, int seconds)
+    {
+        var turn = dice.Next(MadeUpOneIn);
+        return brief.KeptIn(LessonPart.Practise, Activity.MadeUp).Count > 0 || (turn == 0 && seconds >= LeastForMadeUp)
+            ? MadeUpBlock.Make(brief, make, dice) : null;
     }
 
     private static LessonItem Item(ItemMaker make, ChosenWord x) => make.Word(x.Word.Key, x.Reasons);
 
-    private static (int Reads, int Spells) Counts(int seconds)
+    private static (int Reads, int Spells) Counts(LessonBrief brief, int seconds)
     {
-        var spells = (int)Math.Clamp(
-            Math.Round(((seconds * SpellShare) - Timing.Setup(Activity.Spell)) / Timing.Each(Activity.Spell)), FewestToSpell, MostToSpell);
-        var left = seconds - Timing.Setup(Activity.Spell) - (spells * Timing.Each(Activity.Spell)) - Timing.Setup(Activity.Read);
-        return ((int)Math.Clamp(left / Timing.Each(Activity.Read), FewestToRead, MostToRead), spells);
+        var (mostRead, mostSpelt) = brief.IsReview ? (MostOnReview, MostSpeltOnReview) : (MostToRead, MostToSpell);
+        var (read, spell) = (Piece.Of(Activity.Read), Piece.Of(Activity.Spell));
+        var spells = (int)Math.Clamp(Math.Round(((seconds * SpellShare) - spell.Setup) / spell.Each), FewestToSpell, mostSpelt);
+        var left = seconds - Timing.Of(Activity.Spell, spells) - read.Setup;
+        return ((int)Math.Clamp(left / read.Each, FewestToRead, mostRead), spells);
     }
 
     // Words that the youngest know before others, and of those new words before words just read.
     private static IEnumerable<LessonItem> Spellings(
-        LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used, HashSet<ChosenWord> read, int count)
+        LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used, List<ChosenWord> read, int count)
     {
         if (count <= 0)
         {
@@ -95,20 +121,24 @@ internal static class PractisePart
         var seed = (ulong)dice.Next(int.MaxValue);
         var fresh = choice.Choose(Ask(brief, count, used, seed)).Where(IsToday).ToList();
         var kept = brief.Kept.Select(x => x.Item.Text.ToLowerInvariant()).ToHashSet();
-        var again = choice.Choose(Ask(brief, count * 3, kept, seed)).OrderByDescending(x => read.Any(r => r.Word.Key == x.Word.Key));
-        return fresh.Concat(again).DistinctBy(x => x.Word.Key)
-            .OrderByDescending(IsToday).ThenBy(x => x.Word.Familiarity != Familiarity.AtFourOrFive)
+        var again = choice.Choose(Ask(brief, count * 3, kept, seed)).OrderByDescending(x => read.Exists(r => r.Word.Key == x.Word.Key));
+        return SpellingChoice.InTurn(fresh.Concat(again).DistinctBy(x => x.Word.Key)).OrderByDescending(IsToday)
             .Take(count).OrderBy(x => x.Reading.Segments.Count)
             .Select(x => make.Item(ItemKind.Word, x.Word.Spelling, x.Reading.ToString(), x.Reasons, x.Spoken));
     }
 
     private static IReadOnlyList<LessonItem> Blending(LessonBrief brief, ItemMaker make, Dice dice, int seconds)
     {
-        var count = (int)Math.Clamp((seconds - Timing.Setup(Activity.OralBlending)) / Timing.Each(Activity.OralBlending), 6, 12);
-        return OralBlending.Items(brief, make, dice, count);
+        var blending = Piece.Of(Activity.OralBlending);
+        return OralBlending.Items(brief, make, dice, (int)Math.Clamp((seconds - blending.Setup) / blending.Each, 6, 12));
     }
 
-    // Easiest first: the adult shows two, three go together, the rest alone.
-    private static IReadOnlyList<LessonItem> Released(IReadOnlyList<LessonItem> items) =>
-        [.. items.Select((x, i) => x with { Release = i < 2 ? Release.AdultShows : i < 5 ? Release.Together : Release.Alone })];
+    // The adult shows two, of today's words where there are any; three go together, the rest alone.
+    private static IReadOnlyList<LessonItem> Released(LessonBrief brief, IReadOnlyList<LessonItem> items)
+    {
+        var holding = new ReadingChoice(brief.Stock).Holding(brief.Targets);
+        var on = items.Count(x => brief.Stock.Words.FindWord(x.Text) is { } word && holding(word));
+        var shown = on == 0 ? Shown : Math.Min(Shown, on);
+        return [.. items.Select((x, i) => x with { Release = i < shown ? Release.AdultShows : i < shown + Together ? Release.Together : Release.Alone })];
+    }
 }

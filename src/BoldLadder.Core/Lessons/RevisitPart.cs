@@ -8,15 +8,16 @@ namespace BoldLadder.Core.Lessons;
 /// <summary>The first part of a lesson: what is due, as far as the time goes; the rest is carried and said.</summary>
 public static class RevisitPart
 {
-    private const int ReadAgain = 4;
+    private const int ReadAgain = 6, ReadAgainInShort = 3, LessonsBack = 2;
 
     // A pack of fewer cards is not worth taking out: what is due soonest fills it up.
     private const int FewestCards = 10;
 
-    /// <summary>How many of each track a lesson of this length has room for.</summary>
+    /// <summary>How many of each track a lesson of this length has room for. Source: the domain's figures for a revisit that is no pile.</summary>
     public static int Room(RevisitTrack track, int minutes) => track switch
     {
-        RevisitTrack.Card => minutes >= 20 ? 30 : 18,
+        // A child can only answer so many at a stretch; while few are taught there are no more than these anyway.
+        RevisitTrack.Card => 15,
         RevisitTrack.Recall => minutes >= 20 ? 5 : 3,
         _ => minutes >= 20 ? 6 : 4,
     };
@@ -96,19 +97,17 @@ public static class RevisitPart
             .Select(x => make.Tricky(x.Item.Key, [Why(x)])));
     }
 
-    // Words of the last lesson that taught something, its own part first, to be read faster.
+    // Words of the last lessons that taught something, their own parts first and the last lesson's before the one before it.
     private static IReadOnlyList<LessonItem> Again(LessonBrief brief, ItemMaker make, Dice dice)
     {
         var kept = brief.KeptIn(LessonPart.Revisit, Activity.ReadAgain);
-        if (brief.Standing.Lessons.LastOrDefault(x => x.RungId.Length > 0) is not { } last)
+        var count = (brief.Minutes >= 20 ? ReadAgain : ReadAgainInShort) - kept.Count;
+        var words = brief.Standing.Lessons.Where(x => x.RungId.Length > 0).TakeLast(LessonsBack).Reverse().SelectMany(last =>
         {
-            return kept;
-        }
-
-        var holding = new ReadingChoice(brief.Stock).Holding(last.Things);
-        var words = dice.Mix(last.Read.Distinct().Select(brief.Stock.Words.FindWord).OfType<Words.LexiconWord>().Where(brief.Judge.IsReadable))
-            .OrderByDescending(x => holding(x))
-            .Where(x => kept.All(k => k.Text != x.Spelling)).Take(ReadAgain - kept.Count);
+            var holding = new ReadingChoice(brief.Stock).Holding(last.Things);
+            return dice.Mix(last.Read.Distinct().Select(brief.Stock.Words.FindWord).OfType<Words.LexiconWord>().Where(brief.Judge.IsReadable))
+                .OrderByDescending(x => holding(x)).Take((ReadAgain + 1) / LessonsBack + 1);
+        }).Where(x => kept.All(k => k.Text != x.Spelling)).DistinctBy(x => x.Key).Take(Math.Max(0, count));
         return [.. kept, .. words.Select(x => make.Word(x.Key, [Reason.Of(ReasonCode.FromLastLesson)]))];
     }
 

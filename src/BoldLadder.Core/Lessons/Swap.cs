@@ -1,5 +1,6 @@
 using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Conventions;
+using BoldLadder.Core.Lessons.Pieces;
 
 namespace BoldLadder.Core.Lessons;
 
@@ -21,8 +22,10 @@ public static class Swap
         var used = lesson.Items.Select(x => x.Text.ToLowerInvariant()).ToHashSet();
         var other = (item.Kind, block.Activity) switch
         {
-            // A link taken out of a chain breaks it.
-            (_, Activity.Chain or Activity.Compare) => null,
+            // A link taken out of a chain breaks it, and a pair or a sort holds together as it was made.
+            _ when !Piece.Of(block.Activity).CanSwap => null,
+            (_, Activity.Listening) => ListeningQuestion.Make(brief, make, dice).Items.FirstOrDefault(x => x.Heading == item.Heading && !used.Contains(x.Text.ToLowerInvariant())),
+            (ItemKind.Story, _) => StoryChoice.Ranked(brief, dice).Where(x => x.Story.Title != item.Heading).Select(make.Story).FirstOrDefault(),
             (ItemKind.MadeUp, _) => MadeUpBlock.Another(brief, make, dice, used),
             (ItemKind.Word, Activity.Spell) => new SpellingChoice(brief.Stock)
                 .Choose(PractisePart.Ask(brief, 1, used, (ulong)dice.Next(int.MaxValue)))

@@ -1,16 +1,13 @@
 using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Ladders;
-using BoldLadder.Core.Reading;
+using BoldLadder.Core.Lessons.Pieces;
 
 namespace BoldLadder.Core.Lessons;
 
 /// <summary>The second part of a lesson: meeting what is new.</summary>
 internal static class TeachPart
 {
-    private const int ListeningWordsInFull = 6;
-    private const int ListeningWordsInShort = 3;
-
     public static IReadOnlyList<LessonBlock> Make(LessonBrief brief, ItemMaker make, Dice dice)
     {
         if (brief.Rung is not { } rung)
@@ -25,22 +22,8 @@ internal static class TeachPart
         [
             new LessonBlock(LessonPart.Teach, Activity.Meet, [.. meet]),
             new LessonBlock(LessonPart.Teach, Activity.MeetTricky, [.. tricky]),
-            new LessonBlock(LessonPart.Teach, Activity.Listening, Listening(brief, rung, make, dice)),
-            CompareBlock.Make(brief, make, dice),
+            ListeningQuestion.Make(brief, make, dice),
         ];
-    }
-
-    private static IReadOnlyList<LessonItem> Listening(LessonBrief brief, Rung rung, ItemMaker make, Dice dice)
-    {
-        var kept = brief.KeptIn(LessonPart.Teach, Activity.Listening);
-        if (rung.Correspondences.Count == 0 || rung.Kind == RungKind.Contrast)
-        {
-            return kept;
-        }
-
-        var count = brief.Minutes >= 20 ? ListeningWordsInFull : ListeningWordsInShort;
-        var words = ListeningWords.With(brief.Stock, rung.Correspondences[0].Sound, count + kept.Count, dice);
-        return [.. kept, .. words.Where(x => kept.All(k => k.Text != x.Word.Spelling)).Take(count - kept.Count).Select(make.Listening)];
     }
 
     // Which part of a tricky word is tricky, today.

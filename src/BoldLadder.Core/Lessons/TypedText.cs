@@ -1,5 +1,6 @@
 using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Conventions;
+using BoldLadder.Core.Lessons.Pieces;
 using BoldLadder.Core.Reading;
 
 namespace BoldLadder.Core.Lessons;
@@ -18,8 +19,8 @@ public static class TypedText
         item.Kind is ItemKind.Card or ItemKind.Sound ? "A card or a sound can be swapped or dropped, not typed over."
 
         // A made-up word is proved, and a chain holds together, only as they were made.
-        : item.Kind is ItemKind.MadeUp || lesson.Blocks.Any(x => x.Activity == Activity.Chain && x.Items.Contains(item))
-            ? "A made-up word, or a word of a chain, can be dropped but not typed over."
+        : item.Kind is ItemKind.MadeUp or ItemKind.Story || lesson.Blocks.Any(x => (Piece.Of(x.Activity).Unit != Unit.Item || Piece.Of(x.Activity).Form is Form.Sort or Form.Gaps) && x.Items.Contains(item))
+            ? "A made-up word, a story, or a word of a chain, a pair or a sort can be dropped but not typed over."
             : null;
 
     /// <summary>The words that stand against it; none when it can go in.</summary>

@@ -34,7 +34,12 @@ public sealed class SpellingFairness
 
     /// <param name="daysRead">On how many earlier days the word was read by the group.</param>
     /// <param name="ended">The word's ending, when it has one.</param>
-    public Fairness Of(Segmentation reading, EndedWord? ended, int daysRead)
+    public Fairness Of(Segmentation reading, EndedWord? ended, int daysRead) => Of(reading, ended, daysRead, null);
+
+    /// <summary>True when the word is fair once the adult tells how one sound in it is spelt.</summary>
+    public bool IsFairOnceTold(Segmentation reading, EndedWord? ended, string grapheme) => Of(reading, ended, 0, grapheme).Fair;
+
+    private Fairness Of(Segmentation reading, EndedWord? ended, int daysRead, string? told)
     {
         if (daysRead >= DaysRead)
         {
@@ -45,7 +50,7 @@ public sealed class SpellingFairness
         for (var i = 0; i < reading.Segments.Count; i++)
         {
             var correspondence = reading.Segments[i].Correspondence;
-            if (_announced.Contains(correspondence) || reading.Segments[i].Start >= ending)
+            if (_announced.Contains(correspondence) || reading.Segments[i].Start >= ending || correspondence.Grapheme.Text == told)
             {
                 continue;
             }

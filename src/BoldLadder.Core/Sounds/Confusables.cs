@@ -4,6 +4,7 @@ namespace BoldLadder.Core.Sounds;
 public static class Confusables
 {
     private static readonly HashSet<(string, string)> Looks = PairsOf("b d,p q,b p,d q,n h,n u,m n,m w,v w,f t,i l,i j,g q,a o,c e");
+    private static readonly HashSet<(string, string)> Turns = PairsOf("b d,p q,b p,d q,u n,m w");
     private static readonly HashSet<(string, string)> Sounds = PairsOf("e i,m n,f th,f v,th v,k g,t d,s z,ch j,sh ch,u oo,ee i,ai a");
 
     /// <summary>Tricky words that children take for each other. Source: words of like letters among the commonest.</summary>
@@ -15,6 +16,9 @@ public static class Confusables
         grapheme == other || LookAlike(grapheme, other) || SoundAlike(grapheme, other);
 
     public static bool LookAlike(string grapheme, string other) => Looks.Contains((grapheme, other)) || Looks.Contains((other, grapheme));
+
+    /// <summary>True when one letter is the other turned round: the likeliest of look-alikes.</summary>
+    public static bool Turned(string grapheme, string other) => Turns.Contains((grapheme, other)) || Turns.Contains((other, grapheme));
 
     public static bool SoundAlike(string grapheme, string other) => Sounds.Contains((grapheme, other)) || Sounds.Contains((other, grapheme));
 

@@ -1,6 +1,7 @@
 using System.Security.Cryptography;
 using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Notes;
 using BoldLadder.Core.Sounds;
 using BoldLadder.Core.Words;
 
@@ -13,6 +14,7 @@ public sealed class ShippedData
     private readonly Needs _needs;
     private readonly SentenceBank _sentences, _americanSentences;
     private readonly SpokenSentences _spoken, _americanSpoken;
+    private readonly StoryBank _stories, _americanStories;
 
     public ShippedData()
     {
@@ -27,8 +29,10 @@ public sealed class ShippedData
         _longForms = [.. File.ReadLines(Path.Combine(Folder, "lexicon", "long-forms.txt"))];
         _sentences = SentenceBank.Parse(File.ReadAllText(Path.Combine(Folder, "sentences.txt")));
         _spoken = SpokenSentences.Parse(File.ReadAllText(Path.Combine(Folder, "spoken.tsv")));
+        _stories = StoryBank.Parse(File.ReadAllText(Path.Combine(Folder, "stories.txt")));
+        Notes = TeachingNotes.Parse(Note("sounds"), Note("letters"), Note("points"), Note("alike"));
         var forms = AmericanForms.Parse(File.ReadAllText(Path.Combine(Folder, "lexicon", "american-forms.tsv")));
-        (_americanSentences, _americanSpoken) = (_sentences.In(forms), _spoken.In(forms));
+        (_americanSentences, _americanSpoken, _americanStories) = (_sentences.In(forms), _spoken.In(forms), _stories.In(forms));
         ShippedNeeds = File.ReadAllText(Path.Combine(Folder, "needs.txt"));
         _needs = Needs.TryParse(ShippedNeeds, out var wrong) ?? throw new FormatException(wrong);
         RealWords = realWords.GetAwaiter().GetResult();
@@ -69,6 +73,14 @@ public sealed class ShippedData
 
     /// <summary>What is said of words, as the accent's country has it.</summary>
     public SpokenSentences Spoken(Accent accent) => accent.IsAmerican ? _americanSpoken : _spoken;
+
+    /// <summary>The stories that ship, as the accent's country has them.</summary>
+    public StoryBank Stories(Accent accent) => accent.IsAmerican ? _americanStories : _stories;
+
+    /// <summary>How each part is taught.</summary>
+    public TeachingNotes Notes { get; }
+
+    private string Note(string file) => File.ReadAllText(Path.Combine(Folder, "notes", $"{file}.tsv"));
 
     // Files of the demo make schools and no lessons.
     private static string FingerprintOf(string folder)

@@ -90,6 +90,7 @@ public sealed class StockCache(ShippedData shipped, MadeUpChecks madeUp)
         var rows = same ?? new WordRows(new SchoolWords(shipped.Lexicon, accent, own, shipped.IsRealWord), LadderUnits.Of(ladder));
         var switched = Accent.MergesIn(key.Merges);
         return new WordStock(
-            new ReadingRules(rows, key.Weak, ladder, switched, key.Plurals, key.ShortA), shipped.Sentences(accent), shipped.Spoken(accent).With(own), switched, madeUp.For(accent));
+            new ReadingRules(rows, key.Weak, ladder, switched, key.Plurals, key.ShortA), shipped.Sentences(accent), shipped.Spoken(accent).With(own), switched, madeUp.For(accent),
+            shipped.Stories(accent));
     }
 }

@@ -42,7 +42,7 @@ public static class LessonChanges
 
             LessonBook.Write(row, result.Lesson);
             row.Touched = true;
-            if (edit is ReplaceLesson)
+            if (request.Change == LessonChange.Replan)
             {
                 LessonBook.MadeFrom(row, room);
             }
@@ -124,9 +124,9 @@ public static class LessonChanges
         switch (request.Change)
         {
             case LessonChange.Lock or LessonChange.Unlock:
-                return (new ReplaceItem(item with { Locked = request.Change == LessonChange.Lock }), null);
+                return (LessonUnits.Lock(lesson, item.Id, request.Change == LessonChange.Lock), null);
             case LessonChange.Drop:
-                return (new RemoveItem(item.Id), null);
+                return (LessonUnits.Drop(lesson, item.Id), null);
             case LessonChange.Swap:
                 var brief = BriefOf(room, row, lesson, lesson.Minutes, lesson.Seed, []);
                 return Swap.For(brief, lesson, item.Id, (ulong)row.Revision) is { } swap
@@ -141,7 +141,7 @@ public static class LessonChanges
 
     private static (LessonEdit?, ProblemHttpResult?) Replan(LessonEditRequest request, Lesson lesson, LessonRow row, Classroom room)
     {
-        var kept = lesson.Blocks.SelectMany(b => b.Items.Where(x => x.Locked).Select(x => new KeptItem(b.Part, b.Activity, x))).ToList();
+        var kept = lesson.Blocks.SelectMany(b => b.Items.Where(x => x.Locked).Select(x => new KeptItem(b.Part, b.Activity, x, b.Asks))).ToList();
         var minutes = request.Minutes ?? lesson.Minutes;
         var brief = BriefOf(room, row, lesson, minutes, (lesson.Seed * 31) + (ulong)row.Revision, kept);
         return (new ReplaceLesson(LessonComposer.Compose(brief), minutes == lesson.Minutes ? "planned again" : $"made it {minutes} minutes"), null);

@@ -1,7 +1,9 @@
 using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Lessons;
+using BoldLadder.Core.Lessons.Pieces;
 using BoldLadder.Core.Log;
+using BoldLadder.Core.Notes;
 using BoldLadder.Core.Reading;
 using BoldLadder.Core.Sounds;
 using BoldLadder.Server.Groups;
@@ -15,12 +17,20 @@ namespace BoldLadder.Server.Lessons;
 /// <param name="Pieces">The word with its marks; empty for what is not a word.</param>
 /// <param name="Ipa">For a sound, how it is written in phonetic letters.</param>
 /// <param name="Spellings">For a sound its spellings taught; for a card the sounds to say.</param>
-/// <param name="Tricky">For a sentence, its tricky words that the group does not yet read at sight.</param>
+/// <param name="Tricky">For a sentence or a story, its tricky words that the group does not yet read at sight.</param>
+/// <param name="Heading">Under which heading it belongs, or the answer to what is asked; for a story its title.</param>
+/// <param name="Gap">The word with its heading's spelling left out, where children choose it; else empty.</param>
 public sealed record ItemView(
     string Id, ItemKind Kind, string Text, IReadOnlyList<string> Correspondences, IReadOnlyList<PieceView> Pieces, string? Ipa, IReadOnlyList<string> Spellings,
-    IReadOnlyList<string> Tricky, Release Release, bool Locked, bool Forced, string Reason, string Spoken);
+    IReadOnlyList<string> Tricky, Release Release, bool Locked, bool Forced, string Reason, string Spoken, string Heading, IReadOnlyList<string> Questions,
+    string Gap, bool CanType, bool CanSwap);
 
-public sealed record BlockView(Activity Activity, int Seconds, IReadOnlyList<ItemView> Items);
+/// <summary>A piece of a lesson as it is drawn: by its form.</summary>
+/// <param name="Name">What it is called, in the school's terms.</param>
+/// <param name="How">How it is done, for somebody who never has.</param>
+/// <param name="Ask">What children are asked; empty where the activity alone says so.</param>
+/// <param name="Unit">What is locked and dropped together.</param>
+public sealed record BlockView(Activity Activity, Form Form, Unit Unit, string Name, string How, string Ask, int Seconds, IReadOnlyList<ItemView> Items);
 
 public sealed record PartView(LessonPart Part, int Seconds, IReadOnlyList<BlockView> Blocks);
 
@@ -29,6 +39,7 @@ public sealed record StaleView(string ItemId, string Text, IReadOnlyList<string>
 
 /// <summary>A lesson as Today shows it.</summary>
 /// <param name="Id">Null for a lesson that is only looked at, as if the group stood elsewhere.</param>
+/// <param name="Point">What today is about, in a sentence or two that a child could be told.</param>
 /// <param name="OtherMinutes">The length it can be planned for instead: the short one, or the school's.</param>
 /// <param name="Undo">What pressing undo takes back; null when there is nothing.</param>
 /// <param name="Stale">Items that are no longer legal since the ladder, the log or a split changed.</param>
@@ -36,18 +47,17 @@ public sealed record StaleView(string ItemId, string Text, IReadOnlyList<string>
 /// <param name="Shaky">What was shaky in the last lesson.</param>
 /// <param name="Events">What else happens that day.</param>
 /// <param name="Terms">What the group's school calls things.</param>
-/// <param name="SpellAloud">What children say as they write.</param>
-/// <param name="TrickyLearning">How they learn a tricky word.</param>
 /// <param name="TooManyTricky">The tricky words not yet read at sight, when they are more than a class can be learning at once.</param>
 public sealed record LessonView(
     Guid? Id, int Revision, string School, Guid GroupId, string Group, DateOnly Day, bool IsToday, LessonKind Kind, string Title,
-    string? RungId, int? RungNumber, int Minutes, int OtherMinutes, int Seconds, IReadOnlyList<PartView> Parts, Teaching Teaching,
+    string? RungId, int? RungNumber, int Minutes, int OtherMinutes, int Seconds, IReadOnlyList<string> Point, IReadOnlyList<PartView> Parts, Teaching Teaching, IReadOnlyList<TeachingView> Teach,
     IReadOnlyList<string> Carried, string? Undo, string? Outcome, DateOnly? Previous, DateOnly? Next,
     IReadOnlyList<StaleView> Stale, IReadOnlyList<string> Ready, IReadOnlyList<string> Shaky,
-    IReadOnlyList<string> TooManyTricky, IReadOnlyList<string> Events, TermsDocument Terms, SpellAloud SpellAloud, TrickyLearning TrickyLearning, Strip Strip)
+    IReadOnlyList<string> TooManyTricky, IReadOnlyList<string> Events, TermsDocument Terms, Strip Strip)
 {
-    public static LessonView Of(Classroom room, DateOnly day, Lesson lesson, TaughtSet before, LessonHead? head)
+    public static LessonView Of(Classroom room, TeachingNotes notes, DateOnly day, Lesson lesson, TaughtSet before, LessonHead? head)
     {
+        var (pieces, questions) = (new PieceWords(room.Conventions), new Questions(notes, room.Stock.Words.Accent, room.Conventions.Terms));
         var judge = LessonBrief.JudgeOf(lesson, before);
         var place = room.Ladder.PlaceOf(lesson.RungId);
         var (clock, phrases) = (room.Standing.Clock, new Phrases(room.Conventions.Terms));
@@ -55,14 +65,17 @@ public sealed record LessonView(
             head?.Id, head?.Revision ?? 0, room.School.Name, room.Group.Id, room.Group.Name, day, day == room.Today, lesson.Kind, lesson.Title,
             place < 0 ? null : lesson.RungId, place < 0 ? null : place + 1, lesson.Minutes,
             lesson.Minutes == ClassConventions.ShortMinutes ? room.Conventions.LessonMinutes : ClassConventions.ShortMinutes, lesson.Seconds,
+            [.. DayPoint.Of(lesson, notes, room.Rules).Select(questions.Point)],
             [.. lesson.Blocks.GroupBy(x => x.Part).OrderBy(x => x.Key).Select(x => new PartView(
-                x.Key, x.Sum(b => b.Seconds), [.. x.Select(b => new BlockView(b.Activity, b.Seconds, [.. b.Items.Select(i => Item(i, lesson, judge, room, clock, phrases))]))]))],
-            lesson.Teaching, lesson.Carried, head?.Outcome is { } said ? $"marked {said}" : head?.Undo, head?.Outcome, head?.Previous, head is null ? null : room.Year.After(day),
+                x.Key, x.Sum(b => b.Seconds), [.. x.Select(b => new BlockView(
+                    b.Activity, Piece.Of(b.Activity).Form, Piece.Of(b.Activity).Unit, pieces.Name(b.Activity), pieces.How(b.Activity), questions.Asked(b.Asks), b.Seconds,
+                    [.. b.Items.Select(i => Item(i, b, lesson, judge, room, clock, phrases))]))]))],
+            lesson.Teaching, [.. PartTeaching.Of(lesson, notes, room.Stock, before.Things).Select(x => TeachingView.Of(x, questions))], lesson.Carried, head?.Outcome is { } said ? $"marked {said}" : head?.Undo, head?.Outcome, head?.Previous, head is null ? null : room.Year.After(day),
             head?.Outcome is not null ? [] : [.. LessonCheck.Illegal(lesson, before).Select(x => new StaleView(x.Item.Id, x.Item.Text, [.. x.Words.Select(w => w.Word)]))],
-            ReadyFor(lesson), ShakyLast(room, day), clock.TooManyTricky(), [.. room.Year.EventsOn(day).Select(x => x.Name)], TermsDocument.Of(room.Conventions.Terms), room.Conventions.SpellAloud, room.Conventions.TrickyLearning, Strip.Of(room.Standing));
+            ReadyFor(lesson), ShakyLast(room, day), clock.TooManyTricky(), [.. room.Year.EventsOn(day).Select(x => x.Name)], TermsDocument.Of(room.Conventions.Terms), Strip.Of(room.Standing));
     }
 
-    private static ItemView Item(LessonItem item, Lesson lesson, Judge judge, Classroom room, RevisitClock clock, Phrases phrases)
+    private static ItemView Item(LessonItem item, LessonBlock block, Lesson lesson, Judge judge, Classroom room, RevisitClock clock, Phrases phrases)
     {
         var found = item.Kind is ItemKind.Word or ItemKind.Tricky ? room.Stock.Words.Find(item.Text) : null;
         var madeUp = item.Kind == ItemKind.MadeUp && Core.Words.Segmentation.TryParse(item.Text, item.Split, out var made, out _) ? made : null;
@@ -77,10 +90,12 @@ public sealed record LessonView(
                 ItemKind.Listening => [.. item.Split.Split(' ').Select(x => Sound.TryParse(x, out var said, out _) ? PieceView.IpaOf(said, room.Rules.Rows.Words.Accent) : x)],
                 _ => [],
             },
-            item.Kind == ItemKind.Sentence
+            item.Kind is ItemKind.Sentence or ItemKind.Story
                 ? [.. SentenceBank.WordsOf(item.Text).Where(x => judge.Of(x).Kind != VerdictKind.Readable && !clock.IsAtSight(x)).Distinct()]
                 : [],
-            item.Release, item.Locked, item.Forced, phrases.Sentence(item.Reasons), item.Spoken);
+            item.Release, item.Locked, item.Forced, phrases.Sentence(item.Reasons), item.Spoken, item.Heading, item.Questions,
+            block.Activity == Activity.Choose && found is { Readings: [var gapped, ..] } ? GapWord.Of(gapped, item.Heading) : "",
+            TypedText.WhyNot(lesson, item) is null, Piece.Of(block.Activity).CanSwap);
     }
 
     private static string IpaOf(string correspondence, Classroom room) =>

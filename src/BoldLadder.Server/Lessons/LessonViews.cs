@@ -1,4 +1,5 @@
 using BoldLadder.Core.Lessons;
+using BoldLadder.Server.Engine;
 using BoldLadder.Server.Groups;
 using BoldLadder.Server.Hosting;
 using BoldLadder.Server.Storage;
@@ -6,7 +7,7 @@ using BoldLadder.Server.Storage;
 namespace BoldLadder.Server.Lessons;
 
 /// <summary>Lessons as Today shows them: worked out once for each version of a lesson and its group, and kept as they are sent.</summary>
-public sealed class LessonViews(KeptAnswers kept, LessonBook book)
+public sealed class LessonViews(KeptAnswers kept, LessonBook book, ShippedData shipped)
 {
     /// <summary>The day's lesson as it is sent; null when there can be none on that day.</summary>
     public async Task<byte[]?> Of(Classroom room, DateOnly day, CancellationToken cancel)
@@ -30,11 +31,11 @@ public sealed class LessonViews(KeptAnswers kept, LessonBook book)
         }
 
         var brief = LessonBook.Brief(room, day, room.MinutesOn(day))!;
-        return kept.Keep(key, LessonView.Of(room, day, LessonComposer.Compose(brief), brief.Standing.Taught, null));
+        return kept.Keep(key, LessonView.Of(room, shipped.Notes, day, LessonComposer.Compose(brief), brief.Standing.Taught, null));
     }
 
     public async Task<LessonView> Of(Classroom room, LessonRow row, CancellationToken cancel) => View(room, row.Day, await book.Head(row, cancel), row.Document);
 
-    private static LessonView View(Classroom room, DateOnly day, LessonHead head, string document) =>
-        LessonView.Of(room, day, StoredJson.Read<LessonDocument>(document).ToCore(), room.Before(day, head.Id.ToString()).Taught, head);
+    private LessonView View(Classroom room, DateOnly day, LessonHead head, string document) =>
+        LessonView.Of(room, shipped.Notes, day, StoredJson.Read<LessonDocument>(document).ToCore(), room.Before(day, head.Id.ToString()).Taught, head);
 }

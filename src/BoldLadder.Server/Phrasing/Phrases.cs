@@ -30,7 +30,7 @@ public sealed class Phrases(Terms terms)
         }
     }
 
-    private static bool StandsAlone(ReasonCode code) => code is ReasonCode.FairAsRead or ReasonCode.FairAsOnlyFit or ReasonCode.SoundsLike or ReasonCode.AsWritten;
+    private static bool StandsAlone(ReasonCode code) => code is ReasonCode.FairAsRead or ReasonCode.FairAsOnlyFit or ReasonCode.ToldSpelling or ReasonCode.SoundsLike or ReasonCode.AsWritten;
 
     private static string Ended(string text) => text.Length == 0 ? "" : $"{char.ToUpperInvariant(text[0])}{text[1..]}{(text[^1] is '.' ? "" : ".")}";
 
@@ -40,7 +40,7 @@ public sealed class Phrases(Terms terms)
         return reason.Code switch
         {
             ReasonCode.AsWritten => x[0],
-            ReasonCode.HasPart => $"it has {x[0]}, {x[1]}",
+            ReasonCode.HasPart => x[1].Length == 0 ? $"it has {x[0]}" : $"it has {x[0]}, {x[1]}",
             ReasonCode.HasEnding => $"it ends in -{x[0]}",
             ReasonCode.HasStructure => $"it has {Structure(x[0])}",
             ReasonCode.KeepsGoingForWant => "no more words with today's part fit yet, so it keeps taught parts going",
@@ -102,6 +102,12 @@ public sealed class Phrases(Terms terms)
             ReasonCode.ShortVowelLast => "a short vowel does not stand last",
             ReasonCode.NoSuchStart => $"no English word begins with {x[0]}",
             ReasonCode.NoSuchEnd => $"no English word of one syllable ends so with {x[0]}",
+            ReasonCode.GoesAgainst => $"it has {x[0]}: the answer is no",
+            ReasonCode.ToldSpelling => $"tell them how {x[0]} is spelt in it",
+            ReasonCode.BaseWord => "the word before anything is added",
+            ReasonCode.StoryWithPart => x[0] == "1" ? "one word in it has today's part" : $"{x[0]} words in it have today's part",
+            ReasonCode.NotReadBefore => "not read today, so that it can't be copied",
+            ReasonCode.ToUse => "for a sentence of their own",
             ReasonCode.NotThatPlace => $"{x[0]} does not stand {x[1]} so",
             _ => throw new InvalidOperationException($"the reason {reason.Code} has no phrase"),
         };

@@ -1,0 +1,63 @@
+using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Conventions;
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Notes;
+using BoldLadder.Core.Reading;
+using BoldLadder.Core.Sounds;
+
+namespace BoldLadder.Core.Lessons;
+
+/// <summary>
+/// What the adult needs to teach one part: how it is said and written, the slip to expect and what puts it right, where it
+/// stands. The school's own line where there is one, else the shipped note, else the facts; never blank.
+/// </summary>
+/// <param name="Part">What is taught.</param>
+/// <param name="Say">To the children: what the mouth does.</param>
+/// <param name="Slip">The slip to expect; empty where none is written.</param>
+/// <param name="Write">The way the pencil goes; null where the letters are only written one after the other.</param>
+/// <param name="Place">A line of where it stands and what goes against it; empty where none is written.</param>
+/// <param name="Facts">Counts over the everyday words.</param>
+public sealed record PartTeaching(
+    Teachable Part, string Say, string Slip, string Mend, string? Write, string Place, IReadOnlyList<Reason> Facts, string? TellApart)
+{
+    // More than two parts on a rung are of one kind: what is said of the first goes for all.
+    private const int Most = 2;
+
+    /// <summary>What is said of each part of a lesson; of a contrast its sound once.</summary>
+    public static IReadOnlyList<PartTeaching> Of(Lesson lesson, TeachingNotes notes, WordStock stock, IReadOnlySet<Teachable> before)
+    {
+        var parts = lesson.Kind == LessonKind.Contrast ? lesson.GoesOver.Take(1) : lesson.Teaches.Take(Most);
+        return [.. parts.Select((x, i) => x.Correspondence is { } c ? Of(c, x, lesson, notes, stock, before, i == 0) : Of(x, lesson, notes))];
+    }
+
+    private static PartTeaching Of(
+        Correspondence c, Teachable part, Lesson lesson, TeachingNotes notes, WordStock stock, IReadOnlySet<Teachable> before, bool first)
+    {
+        var note = notes.Of(c.Sound, stock.Words.Accent);
+        var own = lesson.Teaching;
+        return new PartTeaching(
+            part, first && own.SayIt.Length > 0 ? own.SayIt : note?.Say ?? c.Sound.First.SayIt, note?.Slip ?? "", note?.Mend ?? "",
+            first && own.WriteIt.Length > 0 ? own.WriteIt : notes.Of(c.Grapheme)?.Small, notes.Of(part)?.Place ?? "", PlacesOf(c, stock), Apart(c, notes, stock, before));
+    }
+
+    private static PartTeaching Of(Teachable part, Lesson lesson, TeachingNotes notes) =>
+        new(part, lesson.Teaching.SayIt, "", "", lesson.Teaching.WriteIt.Length > 0 ? lesson.Teaching.WriteIt : null, notes.Of(part)?.Place ?? "", [], null);
+
+    // Where it stands in the everyday words, and how else the sound is spelt there.
+    private static IReadOnlyList<Reason> PlacesOf(Correspondence c, WordStock stock)
+    {
+        var places = stock.Everyday(c).SelectMany(x => x.Reading.Segments.Select((s, i) => (s, i, x)).Where(s => s.s.Correspondence == c))
+            .Select(x => x.i == 0 ? 0 : x.i == x.x.Reading.Segments.Count - 1 ? 2 : 1).ToList();
+        int At(int place) => places.Count(x => x == place);
+        return places.Count == 0 ? [] : [Reason.Of(ReasonCode.PlacesInWords, $"{places.Count}", $"{At(0)}", $"{At(1)}", $"{At(2)}")];
+    }
+
+    // What was taught before and is taken for it, by look first.
+    private static string? Apart(Correspondence c, TeachingNotes notes, WordStock stock, IReadOnlySet<Teachable> before)
+    {
+        var taught = before.Select(x => x.Correspondence).OfType<Correspondence>().OrderBy(x => x.Key, StringComparer.Ordinal).ToList();
+        return taught.Select(x => notes.TellApart(x.Grapheme.Text, c.Grapheme.Text, false)).FirstOrDefault(x => x is not null)
+            ?? NearSounds.Of(c.Sound).Where(x => taught.Exists(t => t.Sound == x) && !stock.Rules.SameSound(x, c.Sound))
+                .Select(x => notes.TellApart(x.Key, c.Sound.Key, true)).FirstOrDefault(x => x is not null);
+    }
+}

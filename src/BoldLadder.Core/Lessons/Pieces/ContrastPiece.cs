@@ -1,0 +1,248 @@
+using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Conventions;
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Reading;
+using BoldLadder.Core.Sounds;
+using BoldLadder.Core.Words;
+
+namespace BoldLadder.Core.Lessons.Pieces;
+
+/// <summary>
+/// The one comparison of a lesson, the one that fits what is taught: children who only ever meet the new thing learn to
+/// expect it. Source: the domain's rule for a lesson that a good teacher would choose.
+/// </summary>
+internal static class ContrastPiece
+{
+    private const int Words = 6, Pairs = 3, FewestPairs = 2, MostColumns = 4, OnADay = 9, FewestInAColumn = 2;
+
+    // Of the commonest words that fit: so many for each that is wanted, to draw from.
+    private const int DrawnFrom = 6;
+
+    /// <summary>Below this many graphemes a chain shows more than a sort: there are hardly words to sort.</summary>
+    private const int EarlyLetters = 10;
+
+    /// <summary>The block, or null when nothing can be compared.</summary>
+    /// <param name="used">Words of the lesson, in small letters; those chosen are added.</param>
+    public static LessonBlock? Make(LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used)
+    {
+        var block = Kept(brief) ?? Chosen(brief, make, dice, used);
+        used.UnionWith(block?.Items.Select(x => x.Text.ToLowerInvariant()) ?? []);
+        return block;
+    }
+
+    private static LessonBlock? Kept(LessonBrief brief) => ((Activity[])[Activity.Compare, Activity.Sort, Activity.Choose, Activity.Chain])
+        .Select(x => new LessonBlock(LessonPart.Practise, x, brief.KeptIn(LessonPart.Practise, x)) { Asks = brief.AsksIn(LessonPart.Practise, x) }).FirstOrDefault(x => x.Items.Count > 0);
+
+    private static LessonBlock? Chosen(LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used)
+    {
+        if (brief.Rung is not { Kind: RungKind.Teach } rung)
+        {
+            var together = brief.Targets.Select(x => x.Correspondence).OfType<Correspondence>().Distinct().ToList();
+            return brief.Rung is { Kind: RungKind.Contrast }
+                ? BySpelling(brief, make, dice, used, together, OnADay)
+                : BySpelling(brief, make, dice, used, [.. together.TakeLast(MostColumns)], 2 * MostColumns) ?? ChainBlock.Make(brief, make, dice);
+        }
+
+        foreach (var ending in rung.Adds.Select(x => x.Ending).OfType<string>())
+        {
+            if (BaseAndEnding(brief, make, dice, ending) is { } pairs)
+            {
+                return pairs;
+            }
+        }
+
+        if (rung.Adds.Any(x => x.Structure is TaughtStructure.PairAtStart or TaughtStructure.PairAtEnd))
+        {
+            return Added(brief, make, dice, rung.Adds.Any(x => x.Structure is TaughtStructure.PairAtStart));
+        }
+
+        var early = brief.Judge.Taught.Correspondences.Select(x => x.Grapheme).Distinct().Count() < EarlyLetters;
+        foreach (var taught in rung.Correspondences)
+        {
+            var found = ShortAndSplit(brief, make, dice, taught)
+                ?? LookAlikes(brief, make, dice, used, taught, Confusables.Turned)
+                ?? Rivals(brief, make, dice, used, taught)
+                ?? SameLetters(brief, make, dice, used, taught)
+                ?? (early ? null : Neighbours(brief, make, dice, taught))
+                ?? LookAlikes(brief, make, dice, used, taught, Confusables.LookAlike)
+                ?? (early ? null : NeighbourSort(brief, make, dice, used, taught));
+            if (found is not null)
+            {
+                return found;
+            }
+        }
+
+        return ChainBlock.Make(brief, make, dice);
+    }
+
+    private static LessonBlock? ShortAndSplit(LessonBrief brief, ItemMaker make, Dice dice, Correspondence taught) => !taught.Grapheme.IsSplit ? null
+        : OfPairs(
+            brief, make, dice,
+            PairsOf(brief).ShortAndSplit(new ListBrief(brief.Judge, Shape: brief.Shape)).Where(x => x.Other.Reading.Segments.Any(s => s.Correspondence == taught)),
+            Reason.Of(ReasonCode.AskShortAndSplit), x => [Reason.Of(ReasonCode.ShortVowel)]);
+
+    private static LessonBlock? BaseAndEnding(LessonBrief brief, ItemMaker make, Dice dice, string ending)
+    {
+        var pairs = brief.Stock.Offered.Where(x => x.Word.Ended is { } e && e.Taught == ending && x.Word.Everyday && IsFor(brief, x))
+            .Select(x => (Ended: x, Base: brief.Stock.Words.FindWord(x.Word.Ended!.Value.Base)))
+            .Where(x => x.Base is { Suitability: Suitability.Fine } && brief.Judge.IsReadable(x.Base)).ToList();
+        var chosen = Spread(dice.Mix(pairs.Take(Pairs * DrawnFrom)), x => x.Ended.Word.Ended!.Value.Join).Take(Pairs + 1).ToList();
+        return chosen.Count < FewestPairs ? null : new LessonBlock(LessonPart.Practise, Activity.Compare, [.. chosen.SelectMany(x => (LessonItem[])
+            [make.Word(x.Base!.Key, [Reason.Of(ReasonCode.BaseWord)]), make.Word(x.Ended.Word.Key, [Reason.Of(ReasonCode.HasEnding, ending)])])])
+        {
+            Asks = [Reason.Of(ReasonCode.AskEnding, ending)],
+        };
+    }
+
+    private static LessonBlock? Added(LessonBrief brief, ItemMaker make, Dice dice, bool inFront)
+    {
+        var list = new ListBrief(brief.Judge, Shape: brief.Shape);
+        return OfPairs(
+            brief, make, dice, inFront ? PairsOf(brief).AddedInFront(list) : PairsOf(brief).AddedAtEnd(list),
+            Reason.Of(ReasonCode.AskAdded), x => [Reason.Of(ReasonCode.SoundCount, $"{x.One.Reading.SoundCount}")]);
+    }
+
+    // A new spelling of a known sound beside the old ones: chosen where its place tells, else sorted.
+    private static LessonBlock? Rivals(LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used, Correspondence taught)
+    {
+        var rules = brief.Stock.Rules;
+        var rivals = brief.Judge.Taught.Correspondences
+            .Where(x => x.Grapheme != taught.Grapheme && rules.SameSound(x.Sound, taught.Sound) && !(IsDoubled(x) && IsDoubled(taught)))
+            .OrderByDescending(x => Used(brief, x)).Take(2).ToList();
+        if (rivals.Count == 0)
+        {
+            return null;
+        }
+
+        // One column for a rung's own spellings of one sound each: dge and ge are learnt against each other.
+        List<Correspondence> columns = [taught, .. rivals];
+        if (BySpelling(brief, make, dice, used, columns, Words) is not { } sort)
+        {
+            return columns.Count > 2 ? BySpelling(brief, make, dice, used, [taught, rivals[0]], Words) : null;
+        }
+
+        var told = sort.Items.Count(x => IsTold(brief, x, columns));
+        return told < sort.Items.Count - 1 ? sort : new LessonBlock(LessonPart.Practise, Activity.Choose, sort.Items)
+        {
+            Asks = [Reason.Of(ReasonCode.AskWhichSpelling, [.. columns.Select(x => x.Grapheme.Text)])],
+        };
+    }
+
+    // True when, by where it stands, the spelling could be told without knowing the word.
+    private static bool IsTold(LessonBrief brief, LessonItem item, IReadOnlyList<Correspondence> columns)
+    {
+        var reading = brief.Stock.Words.Find(item.Text)!.Readings[0];
+        var at = Enumerable.Range(0, reading.Segments.Count).First(i => columns.Contains(reading.Segments[i].Correspondence));
+        return brief.Stock.Evidence.IsBestBet(columns[0].Sound, SpellingEvidence.PlaceOf(reading, at), item.Heading, columns.Select(x => x.Grapheme.Text).Where(x => x != item.Heading));
+    }
+
+    // The letters were met before and said something else: sorted by what they say.
+    private static LessonBlock? SameLetters(LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used, Correspondence taught)
+    {
+        var before = brief.Judge.Taught.Correspondences
+            .Where(x => x.Grapheme == taught.Grapheme && !brief.Stock.Rules.SameSound(x.Sound, taught.Sound)).OrderByDescending(x => Used(brief, x)).Take(1).ToList();
+        return before.Count == 0 ? null : Sorted(
+            brief, make, dice, used, [taught, .. before], Words, x => x.Sound.Example, Reason.Of(ReasonCode.AskWhichSays, taught.Grapheme.Text));
+    }
+
+    private static LessonBlock? Neighbours(LessonBrief brief, ItemMaker make, Dice dice, Correspondence taught)
+    {
+        foreach (var near in Near(brief, taught))
+        {
+            var pairs = PairsOf(brief).Minimal(new ListBrief(brief.Judge, Shape: brief.Shape), near.Sound, taught.Sound)
+                .Where(x => x.Other.Reading.Segments.Any(s => s.Correspondence == taught)).ToList();
+            if (pairs.Count >= Pairs && OfPairs(
+                brief, make, dice, pairs, Reason.Of(ReasonCode.AskPair, near.Grapheme.Text, taught.Grapheme.Text), x => [Reason.Of(ReasonCode.HasPart, near.Grapheme.Text, "")]) is { } block)
+            {
+                return block;
+            }
+        }
+
+        return null;
+    }
+
+    private static LessonBlock? NeighbourSort(LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used, Correspondence taught) => Near(brief, taught)
+        .Select(x => Sorted(brief, make, dice, used, [taught, x], Words, c => c.Grapheme.Text, Reason.Of(ReasonCode.AskWhichHas, taught.Grapheme.Text, x.Grapheme.Text)))
+        .FirstOrDefault(x => x is not null);
+
+    private static LessonBlock? LookAlikes(
+        LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used, Correspondence taught, Func<string, string, bool> alike) => brief.Judge.Taught.Correspondences
+        .Where(x => alike(x.Grapheme.Text, taught.Grapheme.Text)).OrderBy(x => x.Key, StringComparer.Ordinal)
+        .Select(x => Sorted(brief, make, dice, used, [taught, x], Words, c => c.Grapheme.Text, Reason.Of(ReasonCode.AskWhichLetter, taught.Grapheme.Text, x.Grapheme.Text)))
+        .FirstOrDefault(x => x is not null);
+
+    private static LessonBlock? BySpelling(
+        LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used, IReadOnlyList<Correspondence> columns, int words) => columns.Count < 2 ? null
+        : Sorted(brief, make, dice, used, columns, words, x => x.Grapheme.Text, Reason.Of(ReasonCode.AskSortBySpelling, [.. columns.Select(x => x.Grapheme.Text).Distinct()]));
+
+    private static LessonBlock? Sorted(
+        LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used, IReadOnlyList<Correspondence> columns, int words,
+        Func<Correspondence, string> heading, Reason asks)
+    {
+        var each = Math.Max(FewestInAColumn, words / columns.Select(heading).Distinct().Count());
+        var taken = new HashSet<string>(used);
+        var found = new List<(Correspondence Column, OfferedWord Word)>();
+        foreach (var column in columns)
+        {
+            var mine = WordsOf(brief, dice, column, columns, taken, each).ToList();
+            taken.UnionWith(mine.Select(x => x.Word.Key));
+            found.AddRange(mine.Select(x => (column, x)));
+        }
+
+        return found.GroupBy(x => heading(x.Column)).Count(x => x.Count() >= FewestInAColumn) < Math.Min(columns.Count, 2)
+            || found.All(x => x.Column != columns[0]) ? null
+            : new LessonBlock(LessonPart.Practise, Activity.Sort, dice.Mix(found.Select(x =>
+                make.Word(x.Word.Word.Key, [Reason.Of(ReasonCode.SpeltWith, x.Column.Grapheme.Text)]) with { Heading = heading(x.Column) })))
+            {
+                Asks = [asks],
+            };
+    }
+
+    // Everyday words with one of the columns in them and none of the others, each of another family and not rhyming if it can be.
+    private static IEnumerable<OfferedWord> WordsOf(
+        LessonBrief brief, Dice dice, Correspondence column, IReadOnlyList<Correspondence> columns, HashSet<string> used, int count)
+    {
+        var others = columns.Where(x => x != column).Select(x => x.Grapheme).ToHashSet();
+        var fit = brief.Stock.Everyday(column).Where(x => IsFor(brief, x)
+            && x.Reading.Segments.Count(s => s.Correspondence == column) == 1 && !x.Reading.Segments.Any(s => others.Contains(s.Correspondence.Grapheme)));
+        var fresh = fit.OrderBy(x => used.Contains(x.Word.Key)).ThenBy(x => x.Word.Familiarity != Familiarity.AtFourOrFive)
+            .ThenBy(x => brief.Standing.TimesRead.GetValueOrDefault(x.Word.Key) / 4).ThenBy(x => x.Word.Rank);
+        return Spread(dice.Mix(fresh.Take(count * DrawnFrom)).OrderBy(x => used.Contains(x.Word.Key)), x => x.Rime).Take(count);
+    }
+
+    private static LessonBlock? OfPairs(
+        LessonBrief brief, ItemMaker make, Dice dice, IEnumerable<WordPair> pairs, Reason asks, Func<WordPair, IReadOnlyList<Reason>> first)
+    {
+        var known = pairs.Where(x => x.One.Word.Everyday && x.Other.Word.Everyday && IsFor(brief, x.One) && IsFor(brief, x.Other)).ToList();
+        var chosen = Spread(dice.Mix(known), x => x.Other.Rime).DistinctBy(x => x.One.Word.Key).DistinctBy(x => x.Other.Word.Key).Take(Pairs).ToList();
+        return chosen.Count < FewestPairs ? null : new LessonBlock(
+            LessonPart.Practise, Activity.Compare,
+            [.. chosen.SelectMany(x => (LessonItem[])[make.Word(x.One.Word.Key, first(x)), make.Word(x.Other.Word.Key, x.Reasons)])])
+        {
+            Asks = [asks],
+        };
+    }
+
+    // What is already taught and near, likeliest slip first.
+    private static IEnumerable<Correspondence> Near(LessonBrief brief, Correspondence taught) => NearSounds.Of(taught.Sound)
+        .Select(x => brief.Standing.Things.Select(t => t.Correspondence).OfType<Correspondence>().Where(c => c.Sound == x && !brief.Stock.Rules.SameSound(x, taught.Sound))
+            .OrderByDescending(c => Used(brief, c)).Select(c => (Correspondence?)c).FirstOrDefault())
+        .OfType<Correspondence>();
+
+    private static int Used(LessonBrief brief, Correspondence x) =>
+        Enum.GetValues<SoundPlace>().Sum(place => brief.Stock.Evidence.Count(x.Sound, place, x.Grapheme.Text));
+
+    private static bool IsFor(LessonBrief brief, OfferedWord x) =>
+        brief.Stock.Rules.Rows.Fits(x.Row, brief.Shape) && brief.Judge.IsReadable(x.Word) && brief.MayChoose(x);
+
+    private static bool IsDoubled(Correspondence x) => x.Grapheme.Text is [var a, var b] && a == b && !x.Sound.IsVowel;
+
+    private static WordPairs PairsOf(LessonBrief brief) => new(new WordLists(brief.Stock), brief.Stock);
+
+    // One of each kind first, then a second of each.
+    private static IEnumerable<T> Spread<T, TKind>(IEnumerable<T> items, Func<T, TKind> kind) where TKind : notnull
+    {
+        var seen = new Dictionary<TKind, int>();
+        return items.Select(x => (x, Turn: seen[kind(x)] = seen.GetValueOrDefault(kind(x)) + 1)).ToList().OrderBy(x => x.Turn).Select(x => x.x);
+    }
+}

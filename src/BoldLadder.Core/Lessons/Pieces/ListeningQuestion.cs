@@ -1,0 +1,132 @@
+using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Conventions;
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Sounds;
+using BoldLadder.Core.Words;
+
+namespace BoldLadder.Core.Lessons.Pieces;
+
+/// <summary>
+/// Words to decide about by ear: this sound or its neighbour, has it or has it not, inside or last, and how an ending
+/// sounds. At least a third of the words go against what is taught: a question that is always answered by yes is none.
+/// </summary>
+internal static class ListeningQuestion
+{
+    private const int InFull = 8, InShort = 5, Fewest = 2;
+
+    public static LessonBlock Make(LessonBrief brief, ItemMaker make, Dice dice)
+    {
+        var kept = brief.KeptIn(LessonPart.Teach, Activity.Listening);
+        if (kept.Count > 0 && brief.AsksIn(LessonPart.Teach, Activity.Listening) is { Count: > 0 } asks)
+        {
+            return new LessonBlock(LessonPart.Teach, Activity.Listening, kept) { Asks = asks };
+        }
+
+        var count = (brief.Minutes >= 20 ? InFull : InShort) - kept.Count;
+        var question = count <= 0 || brief.Rung is not { } rung ? null
+            : rung.Adds.Select(x => x.Ending).OfType<string>().FirstOrDefault() is { } ending ? Endings(brief, make, dice, ending, count)
+            : rung.Correspondences is not [var first, ..] ? null
+            : rung.Kind == RungKind.Contrast ? Where(brief, make, dice, first, count)
+            : Which(brief, make, dice, rung.Correspondences, count) ?? HasIt(brief, make, dice, first, count);
+        return new LessonBlock(LessonPart.Teach, Activity.Listening, [.. kept, .. (question?.Items ?? []).Where(x => kept.All(k => k.Text != x.Text))])
+        {
+            Asks = question?.Asks ?? [],
+        };
+    }
+
+    private sealed record Question(IReadOnlyList<LessonItem> Items, IReadOnlyList<Reason> Asks);
+
+    // Two sounds of the rung are told from each other; one alone from the sound most easily taken for it.
+    private static Question? Which(LessonBrief brief, ItemMaker make, Dice dice, IReadOnlyList<Correspondence> taught, int count)
+    {
+        var rules = brief.Stock.Rules;
+        var one = taught[0].Sound;
+        var others = taught.Skip(1).Select(x => x.Sound).Where(x => !rules.SameSound(x, one)).Take(1).Concat(NearSounds.Of(one).Where(x => !rules.SameSound(x, one)));
+        foreach (var other in others)
+        {
+            foreach (var place in (string[])["first", "last", "inside"])
+            {
+                var (ones, rest) = (Only(one, other), Only(other, one));
+                var against = Math.Max(count / 3, taught.Any(x => x.Sound == other) ? count / 2 : (count + 1) / 3);
+                if (ones.Count >= count - against && rest.Count >= against)
+                {
+                    var (a, b) = Names(brief, taught, one, other);
+                    return new Question(
+                        dice.Mix(Drawn(ones, dice, count - against).Select(x => Item(make, x, a, Reason.Of(ReasonCode.SoundStands, x.Place)))
+                            .Concat(Drawn(rest, dice, against).Select(x => Item(make, x, b, Reason.Of(ReasonCode.GoesAgainst, b))))),
+                        [Reason.Of(ReasonCode.AskWhichSound, a, b, place, one.Key, other.Key)]);
+                }
+
+                List<ListeningWord> Only(Sound has, Sound not) =>
+                    [.. ListeningWords.Holding(brief.Stock, has).Where(x => x.Place == place && Plain(brief, x) && !x.Apart.Any(k => IsIn(brief, k, not)))];
+            }
+        }
+
+        return null;
+    }
+
+    private static Question? HasIt(LessonBrief brief, ItemMaker make, Dice dice, Correspondence taught, int count)
+    {
+        var against = (count + 1) / 3;
+        var has = ListeningWords.With(brief.Stock, taught.Sound, count - against, dice);
+        var not = Drawn([.. ListeningWords.Without(brief.Stock, taught.Sound)], dice, against);
+        return has.Count < Fewest ? null : new Question(
+            dice.Mix(has.Select(x => Item(make, x, "yes", Reason.Of(ReasonCode.SoundStands, x.Place)))
+                .Concat(not.Select(x => Item(make, x, "no", Reason.Of(ReasonCode.WithoutTheSound))))),
+            [Reason.Of(ReasonCode.AskHasSound, taught.Grapheme.Text, taught.Sound.Example, taught.Sound.Key)]);
+    }
+
+    // The spellings of a contrast differ by where they stand: hear that first.
+    private static Question? Where(LessonBrief brief, ItemMaker make, Dice dice, Correspondence taught, int count)
+    {
+        var words = ListeningWords.Holding(brief.Stock, taught.Sound).Where(x => x.Place is "inside" or "last").ToList();
+        var last = Drawn([.. words.Where(x => x.Place == "last")], dice, count / 2);
+        var inside = Drawn([.. words.Where(x => x.Place == "inside")], dice, count - last.Count);
+        return last.Count < Fewest || inside.Count < Fewest ? HasIt(brief, make, dice, taught, count) : new Question(
+            dice.Mix(last.Concat(inside).Select(x => Item(make, x, x.Place, Reason.Of(ReasonCode.SoundStands, x.Place)))),
+            [Reason.Of(ReasonCode.AskWhere, taught.Grapheme.Text, taught.Sound.Example)]);
+    }
+
+    // What an ending says is heard: helped, filled, landed.
+    private static Question? Endings(LessonBrief brief, ItemMaker make, Dice dice, string ending, int count)
+    {
+        var families = new WordLists(brief.Stock).ByEndingSound(new ListBrief(), ending)
+            .Select(x => (Sound: x.Shared, Words: x.Words.Select(w => w.Offered).Where(w => w.Word.Familiarity == Familiarity.AtFourOrFive && w.Reading.SoundCount <= 6).ToList()))
+            .Where(x => x.Words.Count >= Fewest).Take(3).ToList();
+        if (families.Count < 2)
+        {
+            return null;
+        }
+
+        var share = Math.Max(Fewest, count / families.Count);
+        return new Question(
+            dice.Mix(families.SelectMany(f => Drawn(f.Words, dice, share).Select(x => make.Item(
+                ItemKind.Listening, x.Word.Spelling, string.Join(' ', x.Reading.Segments.Select(s => s.Correspondence.Sound.Key)),
+                [Reason.Of(ReasonCode.EndingSounds, ending, f.Sound)]) with { Heading = f.Sound }))),
+            [Reason.Of(ReasonCode.AskEndingSound, [ending, .. families.Select(x => x.Sound)])]);
+    }
+
+    // Two sounds with one spelling are called by a word that has each.
+    private static (string One, string Other) Names(LessonBrief brief, IReadOnlyList<Correspondence> taught, Sound one, Sound other)
+    {
+        var (a, b) = (taught[0].Grapheme.Text, Written(brief, taught, other));
+        return a != b ? (a, b) : (one.Example, other.Example);
+    }
+
+    // As it is taught; a sound without a spelling yet is called by its commonest one.
+    private static string Written(LessonBrief brief, IReadOnlyList<Correspondence> taught, Sound sound) =>
+        taught.Concat(brief.Judge.Taught.Correspondences.OrderBy(x => x.Key, StringComparer.Ordinal)).Where(x => brief.Stock.Rules.SameSound(x.Sound, sound)).Select(x => x.Grapheme.Text).FirstOrDefault()
+        ?? sound.Key switch { "dh" => "th", "uu" => "oo", "zh" => "s", "schwa" => "er", var key => key };
+
+    private static LessonItem Item(ItemMaker make, ListeningWord word, string answer, Reason why) =>
+        make.Item(ItemKind.Listening, word.Word.Spelling, string.Join(' ', word.Apart), [why]) with { Heading = answer };
+
+    // Heard as one beat, by children who begin.
+    private static bool Plain(LessonBrief brief, ListeningWord word) =>
+        Structure.Of(brief.Stock.Words.Of(word.Word).Readings[0], word.Word).Syllables <= Math.Max(1, brief.Shape.Syllables);
+
+    private static bool IsIn(LessonBrief brief, string key, Sound sound) => Sound.TryParse(key, out var x, out _) && brief.Stock.Rules.SameSound(x, sound);
+
+    // Of the commonest, so that no child has to ask what the word means.
+    private static List<T> Drawn<T>(IReadOnlyList<T> words, Dice dice, int count) => [.. dice.Mix(words.Take(Math.Max(count * 4, 16))).Take(count)];
+}

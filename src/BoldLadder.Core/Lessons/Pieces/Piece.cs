@@ -1,0 +1,92 @@
+namespace BoldLadder.Core.Lessons.Pieces;
+
+/// <summary>How a piece looks, on screen, on the board and on paper: forms are drawn, pieces are not.</summary>
+public enum Form
+{
+    /// <summary>Graphemes, one at a time.</summary>
+    Cards,
+
+    /// <summary>What is new, large.</summary>
+    Meet,
+
+    /// <summary>Sounds to hear and write.</summary>
+    Sounds,
+
+    /// <summary>Words that are only said.</summary>
+    Listening,
+
+    Words,
+
+    /// <summary>Words to read by how much the adult helps.</summary>
+    Released,
+
+    /// <summary>Words two by two.</summary>
+    Pairs,
+
+    /// <summary>Words that belong under headings.</summary>
+    Sort,
+
+    /// <summary>Words of which each follows from the last.</summary>
+    Chain,
+
+    /// <summary>Words with a part left out.</summary>
+    Gaps,
+
+    /// <summary>Words to write, a box for each sound.</summary>
+    Boxes,
+
+    Sentences,
+
+    /// <summary>A title, sentences that belong together, questions.</summary>
+    Text,
+}
+
+/// <summary>What makes sense alone: it is kept, swapped, locked and dropped together.</summary>
+public enum Unit
+{
+    Item,
+    Pair,
+    Whole,
+}
+
+/// <summary>A kind of activity and what is true of it in every lesson.</summary>
+/// <param name="Setup">Seconds to begin.</param>
+/// <param name="Each">Seconds for one item.</param>
+/// <param name="Read">Its items count as read by the children on the day.</param>
+/// <param name="Made">Its words are written or made with letter tiles.</param>
+public sealed record Piece(Activity Activity, Form Form, int Setup, double Each, Unit Unit = Unit.Item, bool Read = false, bool Made = false)
+{
+    // Seconds until the school's own timings are known. Source: the pace of a brisk lesson; cards at 25 a minute are the domain's figure.
+    private static readonly Piece[] Table =
+    [
+        new(Activity.Cards, Form.Cards, 10, 60.0 / 25),
+        new(Activity.Recall, Form.Sounds, 10, 15),
+        new(Activity.ReadAgain, Form.Words, 10, 7, Read: true),
+        new(Activity.TrickyAtSight, Form.Words, 10, 6),
+        new(Activity.Meet, Form.Meet, 20, 100),
+        new(Activity.MeetTricky, Form.Words, 20, 75),
+        new(Activity.Listening, Form.Listening, 20, 8),
+        new(Activity.Compare, Form.Pairs, 20, 10, Unit.Pair, Read: true),
+        new(Activity.OralBlending, Form.Listening, 20, 14),
+        new(Activity.SayApart, Form.Listening, 20, 14),
+        new(Activity.Read, Form.Released, 20, 18, Read: true),
+        new(Activity.Spell, Form.Boxes, 30, 42, Made: true),
+        new(Activity.Chain, Form.Chain, 20, 12, Unit.Whole, Made: true),
+        new(Activity.Sort, Form.Sort, 20, 12, Read: true),
+        new(Activity.Choose, Form.Gaps, 20, 14),
+        new(Activity.MadeUp, Form.Words, 20, 14),
+        new(Activity.ReadSentences, Form.Sentences, 20, 45, Read: true),
+        new(Activity.ReadStory, Form.Text, 20, 210, Unit.Whole, Read: true),
+        new(Activity.WriteSentence, Form.Sentences, 30, 130),
+        new(Activity.OwnSentence, Form.Words, 60, 15),
+        new(Activity.WriteLetters, Form.Sounds, 40, 25),
+        new(Activity.Spare, Form.Words, 0, 0),
+    ];
+
+    /// <summary>One item can be swapped for another without touching the rest.</summary>
+    public bool CanSwap => Unit != Unit.Pair && Form is not (Form.Chain or Form.Sort or Form.Gaps or Form.Meet);
+
+    private static readonly Dictionary<Activity, Piece> ByActivity = Table.ToDictionary(x => x.Activity);
+
+    public static Piece Of(Activity activity) => ByActivity[activity];
+}

@@ -1,0 +1,29 @@
+using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Log;
+
+namespace BoldLadder.Core.Lessons.Pieces;
+
+/// <summary>Chooses the story of a day: it holds today's part, is readable whole, and was not read lately.</summary>
+internal static class StoryChoice
+{
+    // With fewer words that hold today's part it is a story about something else.
+    private const int FewestTargets = 2;
+
+    /// <summary>The best story, or null when none is for today.</summary>
+    public static GradedStory? Best(LessonBrief brief, Dice dice) => Ranked(brief, dice).Select(x => (GradedStory?)x).FirstOrDefault();
+
+    public static IReadOnlyList<GradedStory> Ranked(LessonBrief brief, Dice dice)
+    {
+        var choice = new ReadingChoice(brief.Stock);
+        var tricky = brief.Rung?.TrickyWords.Select(x => x.ToLowerInvariant()).ToHashSet() ?? [];
+        var learning = brief.Standing.TrickyWords.Where(x => !brief.Standing.Clock.IsAtSight(x)).Select(x => x.ToLowerInvariant()).ToHashSet();
+        var holdsTarget = choice.Holding(brief.Targets);
+        var holdsLate = choice.Holding(brief.Standing.Lessons.TakeLast(ApplyPart.Lately).SelectMany(x => x.Things));
+        return [.. brief.Stock.Stories.Readable(
+                brief.Judge, x => tricky.Count > 0 ? tricky.Contains(x.Key) : x.Word is { } word && holdsTarget(word), x => x.Word is { } word && holdsLate(word))
+            .Where(x => x.Targets >= FewestTargets)
+            .Select(x => (x, Worth: (2 * Math.Min(5, x.Targets)) + (0.5 * Math.Min(6, x.Late)) + (0.5 * Math.Min(3, x.Story.Text.Words.Count(w => learning.Contains(w.ToLowerInvariant()))))
+                - (7 * brief.Standing.TimesRead.GetValueOrDefault(StoryBank.LogKey(x.Story.Title))) + dice.Next()))
+            .OrderByDescending(x => x.Worth).Select(x => x.x)];
+    }
+}

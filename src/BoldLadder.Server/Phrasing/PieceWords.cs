@@ -1,0 +1,81 @@
+using BoldLadder.Core.Conventions;
+using BoldLadder.Core.Lessons;
+
+namespace BoldLadder.Server.Phrasing;
+
+/// <summary>What each piece is called and how it is done, in the school's terms, for somebody who has never given such a lesson.</summary>
+public sealed class PieceWords(ClassConventions conventions)
+{
+    private Terms Terms => conventions.Terms;
+
+    public string Name(Activity activity) => activity switch
+    {
+        Activity.Cards => "Cards, mixed",
+        Activity.Recall => "Hear it, write every spelling",
+        Activity.ReadAgain => "Read again, faster",
+        Activity.TrickyAtSight => $"{Capital(Several(Terms.TrickyWord))}, at sight",
+        Activity.Meet => "Meet",
+        Activity.MeetTricky => $"Meet the {Several(Terms.TrickyWord)}",
+        Activity.Listening => "Listen",
+        Activity.OralBlending => "Say the sounds, children say the word",
+        Activity.SayApart => "Say the word, children say its sounds",
+        Activity.Compare => "Two by two",
+        Activity.Read => "Read",
+        Activity.Chain => "Chain",
+        Activity.Sort => "Sort",
+        Activity.Choose => "Choose",
+        Activity.MadeUp => $"{Capital(Several(Terms.MadeUpWord))}: only the sounds can tell",
+        Activity.Spell => conventions.SpellAloud switch
+        {
+            SpellAloud.Sounds => "Spell: say it, count the sounds, write it",
+            SpellAloud.Names => "Spell: say it, write it, naming each letter",
+            _ => "Spell: say the sounds, write it, name the letters",
+        },
+        Activity.ReadSentences => "Read",
+        Activity.ReadStory => "A story",
+        Activity.WriteSentence => "Hear it, write it",
+        Activity.OwnSentence => "A sentence of your own, with",
+        Activity.WriteLetters => "Hear it, write it",
+        _ => "Spare",
+    };
+
+    public string How(Activity activity) => activity switch
+    {
+        Activity.Cards => "Show each card for a moment. Children say the sound.",
+        Activity.Recall => "Say the sound. Children write every spelling of it they know.",
+        Activity.ReadAgain => "Children read each word, quicker than last time.",
+        Activity.TrickyAtSight => $"Children read each word at once; they need not {Terms.SoundOut} any of it.",
+        Activity.Meet => "Show it, say it, and have children say it, then write it in the air and on their boards.",
+        Activity.MeetTricky => conventions.TrickyLearning == TrickyLearning.Whole
+            ? "Read the word to them. Say the names of its letters together, cover it, write it, look again."
+            : "Read the word to them. Find the part that does not go as they expect (marked). Read it together three times.",
+        Activity.Listening => "Say each word; children decide and show.",
+        Activity.OralBlending => "Say the sounds one by one with a small gap. Children say the word.",
+        Activity.SayApart => "Say the word. Children say its sounds one by one, a finger for each.",
+        Activity.Compare => "Show two at a time.",
+        Activity.Read => $"Children {Terms.SoundOut} each word, then say it. First you show, then together, then each alone; then all again with no sounding aloud.",
+        Activity.Chain => "Children make the first word with letters. Say the next: they say what changed, and where, and change it.",
+        Activity.Sort => "Show one word at a time; children read it and point to where it belongs.",
+        Activity.Choose => "Say the whole word. Children write the missing part, hold it up, and say why.",
+        Activity.MadeUp => $"Say that these are no real words. Children {Terms.SoundOut} each one, then read it.",
+        Activity.Spell => conventions.SpellAloud switch
+        {
+            SpellAloud.Sounds => "Say the word, and the sentence if there is one. Children count the sounds on fingers, then say each as they write it.",
+            SpellAloud.Names => "Say the word, and the sentence if there is one. Children write it, saying the name of each letter.",
+            _ => "Say the word, and the sentence if there is one. Children count the sounds on fingers, write, then spell it back in letter names.",
+        },
+        Activity.ReadSentences => "Children read the sentence, then read it again as if they were talking.",
+        Activity.ReadStory => "Children read it, sentence by sentence, then once more as if they were talking. Then ask.",
+        Activity.WriteSentence => "Children have not seen it. Say it twice, count its words on fingers, and they write it. Then show it, and they mend.",
+        Activity.OwnSentence => "Each child says a sentence to a partner, counts its words, and writes it.",
+        Activity.WriteLetters => "Say the sound. Children write it, large, and say it as they write.",
+        _ => "If there is time, read these too.",
+    };
+
+    // More than one of it: a school's own term is a noun that ends as most do.
+    private static string Several(string term) =>
+        term.EndsWith('s') || term.EndsWith('x') || term.EndsWith("sh", StringComparison.Ordinal) || term.EndsWith("ch", StringComparison.Ordinal) ? $"{term}es"
+        : term.Length > 1 && term[^1] == 'y' && !"aeiou".Contains(term[^2], StringComparison.Ordinal) ? $"{term[..^1]}ies" : $"{term}s";
+
+    private static string Capital(string text) => char.ToUpperInvariant(text[0]) + text[1..];
+}

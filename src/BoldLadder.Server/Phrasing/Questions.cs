@@ -1,0 +1,72 @@
+using BoldLadder.Core.Conventions;
+using BoldLadder.Core.Lessons;
+using BoldLadder.Core.Notes;
+using BoldLadder.Core.Sounds;
+
+namespace BoldLadder.Server.Phrasing;
+
+/// <summary>Says what a lesson is about and what its pieces ask, in words for the adult to say to children.</summary>
+public sealed class Questions(TeachingNotes notes, Accent accent, Terms terms)
+{
+    public string Point(PointLine line) => line.Written ?? (line.Made is { } made ? Of(made) : "");
+
+    public string Asked(IReadOnlyList<Reason> asks) => string.Join(' ', asks.Select(Of));
+
+    private string Of(Reason reason)
+    {
+        var x = reason.Arguments;
+        return reason.Code switch
+        {
+            ReasonCode.AskWhichSound => $"{x[0]} or {x[1]}{PlaceOf(x[2])}? For {x[0]}, {Gesture(x[3])}; for {x[1]}, {Gesture(x[4])}.",
+            ReasonCode.AskHasSound => $"Is {x[0]} in it, as in {x[1]}? If it is, {Gesture(x[2])}; if not, arms folded.",
+            ReasonCode.AskWhere => $"Where is the sound of {x[1]}, inside or last? Hands on tummies for inside, on toes for last.",
+            ReasonCode.AskEndingSound => $"What does -{x[0]} say here? A corner of the carpet for each: {string.Join(", ", x.Skip(1).Select(EndingSound))}.",
+            ReasonCode.AskShortAndSplit => "Short, or its own name? Read the first, then its partner: what did the e do?",
+            ReasonCode.AskEnding => $"Read the word, then the same with -{x[0]}: what did it add, and did the word change?",
+            ReasonCode.AskAdded => "Read the first, then the next: which sound came in, and where? Tap each.",
+            ReasonCode.AskWhichSpelling => $"{Listed(x)}: which goes in the gap, and why?",
+            ReasonCode.AskWhichSays => $"The same letters, {x[0]}: which does it say? Read each, then point.",
+            ReasonCode.AskPair => $"One sound apart, {x[0]} or {x[1]}. Read both; then say one: children point to it.",
+            ReasonCode.AskWhichHas => $"{x[0]} or {x[1]}? Read each word, then put it under its sound.",
+            ReasonCode.AskWhichLetter => $"{x[0]} or {x[1]}? Trace the letter on the table before you read the word.",
+            ReasonCode.AskSortBySpelling => $"{Listed(x)}: read each word, then put it under its spelling.",
+            ReasonCode.PointFacts => $"{x[0]} says {Plain(x[1])}{(x[2].Length > 0 ? $", the sound in {x[2]}" : "")}.",
+            ReasonCode.PointTogether => $"{x[0]} is read in one go: the letters belong together.",
+            ReasonCode.PointDoubled => $"After a short vowel the letter in the middle is written twice and said once: {Listed(x)}.",
+            ReasonCode.PointSpellings => $"One sound, {Number(x.Count)} spellings: {Listed(x)}. Where does each stand?",
+            ReasonCode.PointSounds => $"{Listed(x)}: which is which, by eye and by ear?",
+            ReasonCode.PointReview when x.Count == 0 => "Nothing new today: what we know gets quicker.",
+            ReasonCode.PointReview => $"Nothing new today: {Listed(x)}, mixed. Which is which, fast?",
+            ReasonCode.PointCheck => "Today each child shows what they can read; nobody helps, and nothing depends on it.",
+            ReasonCode.PointTricky => $"{Listed(x)}: {(x.Count == 1 ? $"a {terms.TrickyWord}. One part of it does" : "one part of each does")} not say what you expect. Find it, and the rest is fair.",
+            ReasonCode.PointListening => "Words are made of sounds: hear them, put them together, take them apart.",
+            ReasonCode.PlacesInWords => Places(x),
+            _ => throw new InvalidOperationException($"{reason.Code} asks nothing"),
+        };
+    }
+
+    /// <summary>Where a part stands, in counts.</summary>
+    public string Fact(Reason reason) => Of(reason);
+
+    private static string Places(IReadOnlyList<string> x)
+    {
+        var places = new[] { (x[1], "first"), (x[2], "inside"), (x[3], "last") }.Where(p => p.Item1 != "0").Select(p => p.Item1 == x[0] ? $"always {p.Item2}" : $"{p.Item2} in {p.Item1}");
+        return $"In {x[0]} everyday word{(x[0] == "1" ? "" : "s")}: {string.Join(", ", places)}.";
+    }
+
+    private static string PlaceOf(string place) => place switch { "first" => " at the start", "last" => " at the end", _ => " inside" };
+
+    private string Gesture(string sound) => Sound.TryParse(sound, out var found, out _) && notes.Of(found, accent) is { } note ? note.Gesture : "one hand up";
+
+    private static string EndingSound(string sound) => sound switch
+    {
+        "t" or "d" or "s" or "z" => $"/{sound}/",
+        _ => "another beat",
+    };
+
+    private static string Plain(string sound) => string.Join(" and ", sound.Split('+'));
+
+    private static string Number(int count) => count switch { 2 => "two", 3 => "three", 4 => "four", _ => $"{count}" };
+
+    private static string Listed(IReadOnlyList<string> x) => x.Count < 2 ? string.Concat(x) : $"{string.Join(", ", x.SkipLast(1))} and {x[^1]}";
+}

@@ -1,0 +1,128 @@
+using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Conventions;
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Lessons;
+using BoldLadder.Core.Lessons.Pieces;
+using BoldLadder.Core.Reading;
+
+namespace BoldLadder.Core.Tests.Lessons;
+
+/// <summary>What a good teacher would look for first in a lesson, held at every rung of both demo ladders.</summary>
+public class GoodLessonTests
+{
+    // The opening letters have hardly words: games by ear take their place.
+    private const int Opening = 10;
+
+    private sealed record Made(Rung Rung, Lesson Lesson, LessonBrief Brief, WordStock Stock)
+    {
+        public IReadOnlyList<LessonItem> In(Activity activity) => [.. Lesson.Blocks.Where(x => x.Activity == activity).SelectMany(x => x.Items)];
+
+        public bool IsOnPoint(LessonItem item) => Stock.Words.FindWord(item.Text) is { } word && new ReadingChoice(Stock).Holding(Brief.Targets)(word);
+    }
+
+    private static readonly Lazy<IReadOnlyList<Made>> All = new(() => [.. Of(World.Estuary, World.South), .. Of(World.Ridge, World.Us)]);
+
+    private static IEnumerable<Made> New => All.Value.Where(x => x.Lesson.Kind is LessonKind.NewLearning or LessonKind.Structure);
+
+    [Fact]
+    public void Every_word_that_the_adult_models_holds_what_is_taught_today() => Assert.All(
+        New.SelectMany(x => x.In(Activity.Read).Where(i => i.Release == Release.AdultShows).Select(i => (Made: x, Item: i))),
+        x => Assert.True(x.Made.IsOnPoint(x.Item), $"{x.Made.Rung.Label}: {x.Item.Text}"));
+
+    [Fact]
+    public void Four_in_five_words_to_read_are_on_the_point_where_English_has_them() => Assert.All(New, x =>
+    {
+        var read = x.In(Activity.Read);
+        var others = read.Count(i => !x.IsOnPoint(i));
+        Assert.True(others <= Math.Max(2, read.Count / 5) || read.Count <= 5, $"{x.Rung.Label}: {string.Join(' ', read.Select(i => i.Text))}");
+    });
+
+    [Fact]
+    public void Listening_has_a_no_in_it() => Assert.All(
+        New.SelectMany(x => x.Lesson.Blocks.Where(b => b.Activity == Activity.Listening)),
+        x =>
+        {
+            Assert.NotEmpty(x.Asks);
+            Assert.True(x.Items.GroupBy(i => i.Heading).Max(g => g.Count()) * 3 <= x.Items.Count * 2 + 2, string.Join(' ', x.Items.Select(i => $"{i.Heading}:{i.Text}")));
+        });
+
+    [Fact]
+    public void Something_is_compared_in_every_lesson_that_teaches_a_part_once_words_can_be_read() => Assert.All(
+        New.Where(x => x.Brief.Standing.Line >= Opening),
+        x => Assert.Contains(x.Lesson.Blocks, b => b.Activity is Activity.Compare or Activity.Sort or Activity.Choose or Activity.Chain && b.Items.Count >= 4));
+
+    [Fact]
+    public void What_is_dictated_was_not_read_that_day() => Assert.All(All.Value, x =>
+    {
+        var read = string.Join(' ', x.In(Activity.ReadSentences).Concat(x.In(Activity.ReadStory)).Select(i => i.Text));
+        Assert.All(x.In(Activity.WriteSentence), i => Assert.DoesNotContain(i.Text, read, StringComparison.Ordinal));
+    });
+
+    [Fact]
+    public void At_most_fifteen_cards_are_shown_on_a_day() => Assert.All(All.Value, x => Assert.True(x.In(Activity.Cards).Count <= 15));
+
+    [Fact]
+    public void Each_grapheme_of_a_rung_is_spelt_where_a_word_with_it_is_fair() => Assert.All(
+        New.Where(x => x.Lesson.Teaches.Count == 2 && x.Brief.Standing.Line >= Opening),
+        x => Assert.All(x.Lesson.Teaches.Where(t => t.Correspondence is not null), t =>
+        {
+            var holding = new ReadingChoice(x.Stock).Holding([t]);
+            var fair = new SpellingChoice(x.Stock).Choose(new ReadingBrief(x.Brief.Judge, [t], x.Brief.Shape, new HashSet<string>(), x.Brief.Standing.TimesRead, new HashSet<string>(), 1, 1, x.Brief.MayChoose));
+            Assert.True(fair is not [{ Target: not null }] || x.In(Activity.Spell).Any(i => holding(x.Stock.Words.FindWord(i.Text)!)), $"{x.Rung.Label}: {t.Key}");
+        }));
+
+    [Fact]
+    public void No_word_that_is_readable_only_leniently_is_chosen_before_longer_words() => Assert.All(
+        All.Value.Where(x => x.Brief.Shape.Syllables == 1).SelectMany(x => x.In(Activity.Read).Concat(x.In(Activity.Spell)).Concat(x.In(Activity.Sort)).Select(i => (Made: x, Item: i))),
+        x => Assert.DoesNotContain(
+            x.Made.Stock.Words.Find(x.Item.Text)!.Readings[0].Segments,
+            s => s.Correspondence.Sound.First.Key == "schwa" && !x.Made.Brief.Judge.Taught.Things.Contains(Teachable.Of(s.Correspondence))));
+
+    [Theory]
+    [InlineData("d", Activity.Sort, "b", "d")]
+    [InlineData("ll, ss, ff", Activity.Choose, "l", "ll")]
+    [InlineData("a_e", Activity.Compare, "", "")]
+    [InlineData("-ed", Activity.Compare, "", "")]
+    public void The_contrast_is_the_one_that_a_teacher_would_choose(string rung, Activity activity, string one, string other)
+    {
+        var made = All.Value.First(x => x.Brief.Standing.Ladder == World.Ridge && x.Rung.Label == rung);
+        var block = made.Lesson.Blocks.Single(x => x.Part == LessonPart.Practise && x.Activity is Activity.Compare or Activity.Sort or Activity.Choose or Activity.Chain);
+        Assert.Equal(activity, block.Activity);
+        if (one.Length > 0)
+        {
+            Assert.Superset(new HashSet<string> { one, other }, block.Items.Select(x => x.Heading).ToHashSet());
+        }
+    }
+
+    [Fact]
+    public void A_pair_and_a_chain_are_locked_and_dropped_whole()
+    {
+        foreach (var (lesson, block) in New.SelectMany(x => x.Lesson.Blocks.Select(b => (x.Lesson, b))).Where(x => x.b.Activity is Activity.Compare or Activity.Chain))
+        {
+            var unit = LessonUnits.Of(lesson, block.Items[^1].Id);
+            Assert.Equal(block.Activity == Activity.Chain ? block.Items.Count : 2, unit.Count);
+            var dropped = LessonUnits.Drop(lesson, block.Items[0].Id).Apply(lesson);
+            Assert.Equal(lesson.Items.Count() - unit.Count, dropped.Lesson!.Items.Count());
+            Assert.Equal(lesson.Items, dropped.Inverse!.Apply(dropped.Lesson).Lesson!.Items);
+            var locked = LessonUnits.Lock(lesson, block.Items[0].Id, true).Apply(lesson).Lesson!;
+            Assert.Equal(unit.Count, locked.Items.Count(x => x.Locked));
+        }
+    }
+
+    [Fact]
+    public void A_gap_leaves_out_one_spelling_and_nothing_else()
+    {
+        var found = New.SelectMany(x => x.In(Activity.Choose).Select(i => (x.Stock, Item: i))).ToList();
+        Assert.NotEmpty(found);
+        Assert.All(found, x => Assert.Contains('_', GapWord.Of(x.Stock.Words.Find(x.Item.Text)!.Readings[0], x.Item.Heading)));
+        Assert.Equal("c_k_", GapWord.Of(World.South.Words.Find("cake")!.Readings[0], "a_e"));
+        Assert.Equal("bri___", GapWord.Of(World.South.Words.Find("bridge")!.Readings[0], "dge"));
+    }
+
+    private static IEnumerable<Made> Of(Ladder ladder, WordStock stock) => ladder.Rungs.Select((rung, place) =>
+    {
+        var standing = World.StandingOf(ladder, World.LogOf(ladder.Rungs.Take(place)), stock.Rules);
+        var brief = new LessonBrief(stock, standing, ClassConventions.Usual, World.Year.SchoolDays[place], rung, 25, 7);
+        return new Made(rung, LessonComposer.Compose(brief), brief, stock);
+    });
+}
