@@ -1,5 +1,7 @@
 using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Notes;
+using BoldLadder.Core.Sounds;
 using BoldLadder.Server.Phrasing;
 using BoldLadder.Server.Storage;
 
@@ -65,9 +67,11 @@ public sealed class DocumentTests
     [Fact]
     public void Every_reason_has_its_phrase_in_the_terms_of_the_school()
     {
+        var questions = new Questions(TeachingNotes.Parse("", "", "", ""), Accent.SouthernBritish, Terms.Plain);
         foreach (var code in Enum.GetValues<ReasonCode>())
         {
-            Assert.NotEmpty(Phrases.Plain.Sentence([Reason.Of(code, "sh", "first", "start")]));
+            Reason[] reason = [Reason.Of(code, "sh", "first", "start", "sh", "s")];
+            Assert.NotEmpty(Questions.Asks(code) ? questions.Asked(reason) : Phrases.Plain.Sentence(reason));
         }
 
         var own = new Phrases(new Terms("odd word", "moon word", "say it slowly"));

@@ -1,3 +1,4 @@
+using BoldLadder.Core.Reading;
 using BoldLadder.Core.Sounds;
 using BoldLadder.Core.Words;
 
@@ -34,7 +35,9 @@ public static class ListeningWords
     public static IEnumerable<ListeningWord> Without(WordStock stock, Sound sound) =>
         stock.Offered.Where(x => IsKnown(x) && x.Reading.SoundCount <= MostSounds && IndexOf(stock, x.Reading, stock.Rules.SoundKey(sound)) < 0).Select(x => Made(stock, x, ""));
 
-    internal static bool IsKnown(OfferedWord x) => x.Word is { Familiarity: Familiarity.AtFourOrFive, Ended: null } && x.Reading.SoundCount >= 2;
+    // A word of grammar means nothing by itself: no child can picture with or was.
+    internal static bool IsKnown(OfferedWord x) =>
+        x.Word is { Familiarity: Familiarity.AtFourOrFive, Ended: null } && x.Reading.SoundCount >= 2 && !FunctionWords.Has(x.Word.Key);
 
     internal static ListeningWord Made(WordStock stock, OfferedWord x, string sound) => new(
         x.Word, IndexOf(stock, x.Reading, sound) switch { < 0 => "", 0 => "first", var at when at == x.Reading.Segments.Count - 1 => "last", _ => "inside" },

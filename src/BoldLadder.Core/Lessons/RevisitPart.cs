@@ -11,25 +11,28 @@ public static class RevisitPart
     private const int ReadAgain = 6, ReadAgainInShort = 3, LessonsBack = 2;
 
     // A pack of fewer cards is not worth taking out: what is due soonest fills it up.
-    private const int FewestCards = 10;
+    private const int MostCards = 15, MostCardsInShort = 12;
+
+    private const int FewestCards = 12, FewestRecalls = 4;
 
     /// <summary>How many of each track a lesson of this length has room for. Source: the domain's figures for a revisit that is no pile.</summary>
-    public static int Room(RevisitTrack track, int minutes) => track switch
+    private static int Room(RevisitTrack track, int minutes, bool allCards) => track switch
     {
-        // A child can only answer so many at a stretch; while few are taught there are no more than these anyway.
-        RevisitTrack.Card => 15,
+        RevisitTrack.Card => allCards ? RevisitClock.EveryDayUpTo : minutes >= 20 ? MostCards : MostCardsInShort,
         RevisitTrack.Recall => minutes >= 20 ? 5 : 3,
         _ => minutes >= 20 ? 6 : 4,
     };
 
     /// <summary>What of the due things fits: cards count once for each grapheme.</summary>
-    public static IReadOnlyList<DueItem> Fitting(IReadOnlyList<DueItem> due, int minutes)
+    public static IReadOnlyList<DueItem> Fitting(RevisitClock clock, DateOnly day, int minutes) => Fitting(clock.Due(day), minutes, clock.AllCardsEveryDay);
+
+    private static IReadOnlyList<DueItem> Fitting(IReadOnlyList<DueItem> due, int minutes, bool allCards)
     {
         var fitting = new List<DueItem>();
         var graphemes = new HashSet<string>();
         foreach (var item in due)
         {
-            var room = Room(item.Item.Track, minutes);
+            var room = Room(item.Item.Track, minutes, allCards);
             if (item.Item.Track == RevisitTrack.Card)
             {
                 var grapheme = Correspondence.Parse(item.Item.Key).Grapheme.Text;
@@ -51,7 +54,7 @@ public static class RevisitPart
     internal static (IReadOnlyList<LessonBlock> Blocks, IReadOnlyList<string> Carried) Make(LessonBrief brief, ItemMaker make, Dice dice)
     {
         var due = brief.Standing.Clock.Due(brief.Day);
-        var fitting = Fitting(due, brief.Minutes);
+        var fitting = Fitting(due, brief.Minutes, brief.Standing.Clock.AllCardsEveryDay);
         var blocks = new List<LessonBlock>
         {
             Block(Activity.Cards, CardOrder.Mix(Cards(brief, fitting, make), dice)),
@@ -79,8 +82,14 @@ public static class RevisitPart
     {
         var kept = brief.KeptIn(LessonPart.Revisit, Activity.Recall);
         var rules = brief.Stock.Rules;
-        return kept.Concat(due.Where(x => x.Item.Track == RevisitTrack.Recall && kept.All(k => k.Text != x.Item.Key))
-            .Select(x => make.Item(ItemKind.Sound, x.Item.Key, Spellings(brief.Standing, rules, x.Item.Key), [Why(x)], ExampleOf(x.Item.Key))));
+        var recalls = due.Where(x => x.Item.Track == RevisitTrack.Recall).ToList();
+        // Where there is room, sounds that have several spellings before their day: the choice between them is what is forgotten.
+        var soon = brief.Standing.Clock.Soon(brief.Day, RevisitTrack.Recall)
+            .Where(x => Spellings(brief.Standing, rules, x.Item.Key).Contains(' ', StringComparison.Ordinal))
+            .Take(Math.Max(0, Math.Min(FewestRecalls, Room(RevisitTrack.Recall, brief.Minutes, true)) - recalls.Count)).ToHashSet();
+        return kept.Concat(recalls.Concat(soon).Where(x => kept.All(k => k.Text != x.Item.Key))
+            .Select(x => make.Item(
+                ItemKind.Sound, x.Item.Key, Spellings(brief.Standing, rules, x.Item.Key), [soon.Contains(x) ? Reason.Of(ReasonCode.DueSoon) : Why(x)], ExampleOf(x.Item.Key))));
     }
 
     /// <summary>Every spelling taught of a sound, in the order of teaching.</summary>

@@ -98,6 +98,9 @@ public sealed class RevisitClock
         }
     }
 
+    /// <summary>True while so few graphemes are taught that all cards are met every day.</summary>
+    public bool AllCardsEveryDay => _graphemes.Count <= EveryDayUpTo;
+
     /// <summary>What is due on a day: what the last lesson taught, then the most overdue first.</summary>
     public IReadOnlyList<DueItem> Due(DateOnly day)
     {
@@ -158,7 +161,7 @@ public sealed class RevisitClock
 
     private int DueAt(RevisitItem item, State state) => state.LastSeen + item.Track switch
     {
-        RevisitTrack.Card when _graphemes.Count <= EveryDayUpTo => 1,
+        RevisitTrack.Card when AllCardsEveryDay => 1,
         RevisitTrack.Card => Cards[Math.Min(state.Clean, Cards.Length - 1)],
         RevisitTrack.Recall => Recalls[Math.Min(state.Clean, Recalls.Length - 1)],
         _ when state.Clean >= SightDays => Month,

@@ -33,7 +33,7 @@ public sealed class Forecast(Standing now, GroupLog log, DateOnly today, int min
             {
                 var (before, planned) = (_before[i - 1], _days[i - 1]);
                 _before.Add(log.HasDay(planned.Day) ? before
-                    : before.After(planned.Day, planned.Rung, [.. RevisitPart.Fitting(before.Clock.Due(planned.Day), minutes).Select(x => x.Item)]));
+                    : before.After(planned.Day, planned.Rung, [.. RevisitPart.Fitting(before.Clock, planned.Day, minutes).Select(x => x.Item)]));
             }
 
             return _before[at < 0 ? _days.Count : at];

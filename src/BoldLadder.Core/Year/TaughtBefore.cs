@@ -49,7 +49,7 @@ public static class TaughtBefore
         var standing = Standing.Of(ladder, new GroupLog([]), year, rules);
         foreach (var (day, rung) in earlier.Concat(days))
         {
-            var seen = day < first ? [] : RevisitPart.Fitting(standing.Clock.Due(day), minutes).Select(x => x.Item).ToList();
+            var seen = day < first ? [] : RevisitPart.Fitting(standing.Clock, day, minutes).Select(x => x.Item).ToList();
             entries.Add(new LogEntry(entries.Count + 1, lessonId(), day, LogOutcome.Taught, rung?.Id ?? "", rung?.Adds ?? [], rung?.TrickyWords ?? [], seen, [], []));
             standing = standing.After(day, rung, seen);
         }

@@ -45,6 +45,9 @@ public sealed class Questions(TeachingNotes notes, Accent accent, Terms terms)
         };
     }
 
+    /// <summary>True for what is said to children or about a part; other reasons say why an item is there.</summary>
+    public static bool Asks(ReasonCode code) => code >= ReasonCode.AskWhichSound;
+
     /// <summary>Where a part stands, in counts.</summary>
     public string Fact(Reason reason) => Of(reason);
 

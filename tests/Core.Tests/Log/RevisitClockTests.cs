@@ -92,7 +92,7 @@ public class RevisitClockTests
         for (var day = 0; day < World.Year.SchoolDays.Count; day++)
         {
             var date = World.Year.SchoolDays[day];
-            var fitting = RevisitPart.Fitting(new RevisitClock(new GroupLog(entries), World.Year, rules).Due(date), ClassConventions.Usual.LessonMinutes);
+            var fitting = RevisitPart.Fitting(new RevisitClock(new GroupLog(entries), World.Year, rules), date, ClassConventions.Usual.LessonMinutes);
             var rung = World.Year.Pattern.On(date) == DayUse.New && next < World.Estuary.Rungs.Count ? World.Estuary.Rungs[next++] : new Rung { Id = "" };
             foreach (var item in RevisitClock.Of(rung.Adds, rung.TrickyWords, rules).Concat(fitting.Select(x => x.Item)))
             {

@@ -4270,7 +4270,7 @@ export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
         /** @enum {unknown} */
-        Activity: "cards" | "recall" | "readAgain" | "trickyAtSight" | "meet" | "meetTricky" | "listening" | "compare" | "oralBlending" | "sayApart" | "read" | "spell" | "chain" | "madeUp" | "readSentences" | "writeSentence" | "writeLetters" | "spare";
+        Activity: "cards" | "recall" | "readAgain" | "trickyAtSight" | "meet" | "meetTricky" | "listening" | "compare" | "oralBlending" | "sayApart" | "read" | "spell" | "chain" | "sort" | "choose" | "madeUp" | "readSentences" | "readStory" | "writeSentence" | "ownSentence" | "writeLetters" | "spare";
         AnswerView: {
             question: components["schemas"]["LadderQuestion"];
             found: components["schemas"]["FoundView"][];
@@ -4278,6 +4278,11 @@ export interface components {
         };
         BlockView: {
             activity: components["schemas"]["Activity"];
+            form: components["schemas"]["Form"];
+            unit: components["schemas"]["Unit"];
+            name: string;
+            how: string;
+            ask: string;
             /** Format: int32 */
             seconds: number;
             items: components["schemas"]["ItemView"][];
@@ -4479,6 +4484,8 @@ export interface components {
             /** Format: int32 */
             readable: number;
         };
+        /** @enum {unknown} */
+        Form: "cards" | "meet" | "sounds" | "listening" | "words" | "released" | "pairs" | "sort" | "chain" | "gaps" | "boxes" | "sentences" | "text";
         FoundView: {
             rung: null | components["schemas"]["RungName"];
             word: null | string;
@@ -4679,7 +4686,7 @@ export interface components {
             problem: null | string;
         };
         /** @enum {unknown} */
-        ItemKind: "card" | "sound" | "word" | "tricky" | "listening" | "sentence" | "madeUp";
+        ItemKind: "card" | "sound" | "word" | "tricky" | "listening" | "sentence" | "madeUp" | "story";
         ItemView: {
             id: string;
             kind: components["schemas"]["ItemKind"];
@@ -4694,6 +4701,11 @@ export interface components {
             forced: boolean;
             reason: string;
             spoken: string;
+            heading: string;
+            questions: string[];
+            gap: string;
+            canType: boolean;
+            canSwap: boolean;
         };
         LadderDocument: {
             name: string;
@@ -4886,8 +4898,10 @@ export interface components {
             otherMinutes: number;
             /** Format: int32 */
             seconds: number;
+            point: string[];
             parts: components["schemas"]["PartView"][];
             teaching: components["schemas"]["Teaching"];
+            teach: components["schemas"]["TeachingView"][];
             carried: string[];
             undo: null | string;
             outcome: null | string;
@@ -4901,8 +4915,6 @@ export interface components {
             tooManyTricky: string[];
             events: string[];
             terms: components["schemas"]["TermsDocument"];
-            spellAloud: components["schemas"]["SpellAloud"];
-            trickyLearning: components["schemas"]["TrickyLearning"];
             strip: components["schemas"]["Strip"];
         };
         ListRequest: {
@@ -5433,7 +5445,7 @@ export interface components {
             text: string;
         };
         /** @enum {unknown} */
-        SpellAloud: "soundsThenNames" | "sounds" | "names";
+        SpellAloud: "soundsThenNames" | "sounds" | "names" | null;
         SpellingCount: {
             grapheme: string;
             /** Format: int32 */
@@ -5536,6 +5548,16 @@ export interface components {
             keyword: string;
             notes: string;
         };
+        TeachingView: {
+            label: string;
+            say: string;
+            slip: string;
+            mend: string;
+            write: string;
+            place: string;
+            facts: string;
+            tellApart: string;
+        };
         TermView: {
             name: string;
             /** Format: date */
@@ -5552,7 +5574,7 @@ export interface components {
         /** @enum {unknown} */
         Thinness: "enough" | "byPlace" | "byNature" | "opening";
         /** @enum {unknown} */
-        TrickyLearning: "thePart" | "whole";
+        TrickyLearning: "thePart" | "whole" | null;
         /** @enum {unknown} */
         TrickyStanding: "later" | "already" | "staysTricky";
         TrickyView: {
@@ -5561,6 +5583,8 @@ export interface components {
             decodableAt: null | number;
             standing: components["schemas"]["TrickyStanding"];
         };
+        /** @enum {unknown} */
+        Unit: "item" | "pair" | "whole";
         UnmetView: {
             label: string;
             needs: string;
@@ -5746,6 +5770,7 @@ export type EventUse = components['schemas']['EventUse'];
 export type FamilyView = components['schemas']['FamilyView'];
 export type FinalE = components['schemas']['FinalE'];
 export type ForecastView = components['schemas']['ForecastView'];
+export type Form = components['schemas']['Form'];
 export type FoundView = components['schemas']['FoundView'];
 export type GroupChangeView = components['schemas']['GroupChangeView'];
 export type GroupFamilyView = components['schemas']['GroupFamilyView'];
@@ -5889,12 +5914,14 @@ export type TaughtBeforeRequest = components['schemas']['TaughtBeforeRequest'];
 export type TeachableDocument = components['schemas']['TeachableDocument'];
 export type TeachableKind = components['schemas']['TeachableKind'];
 export type Teaching = components['schemas']['Teaching'];
+export type TeachingView = components['schemas']['TeachingView'];
 export type TermView = components['schemas']['TermView'];
 export type TermsDocument = components['schemas']['TermsDocument'];
 export type Thinness = components['schemas']['Thinness'];
 export type TrickyLearning = components['schemas']['TrickyLearning'];
 export type TrickyStanding = components['schemas']['TrickyStanding'];
 export type TrickyView = components['schemas']['TrickyView'];
+export type Unit = components['schemas']['Unit'];
 export type UnmetView = components['schemas']['UnmetView'];
 export type VerdictView = components['schemas']['VerdictView'];
 export type VerdictsRequest = components['schemas']['VerdictsRequest'];

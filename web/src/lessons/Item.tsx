@@ -1,10 +1,10 @@
 import { Word } from '../word/Word';
 import { shown } from '../word/grapheme';
-import type { Activity, ItemView } from '../api/schema';
+import type { BlockView, ItemView } from '../api/schema';
 
 interface Props {
   item: ItemView;
-  activity: Activity;
+  form: BlockView['form'];
   chosen: boolean;
   shaky: boolean;
   stale: boolean;
@@ -12,7 +12,7 @@ interface Props {
 }
 
 /** One thing of a lesson, large, as a button that opens it in the docked column. */
-export function Item({ item, activity, chosen, shaky, stale, onChoose }: Props) {
+export function Item({ item, form, chosen, shaky, stale, onChoose }: Props) {
   const notes = [
     item.locked && 'locked',
     item.forced && 'tricky today',
@@ -27,18 +27,16 @@ export function Item({ item, activity, chosen, shaky, stale, onChoose }: Props) 
       data-item={item.id}
       onClick={() => onChoose(item.id)}
     >
-      <Shown item={item} activity={activity} />
+      <Shown item={item} form={form} />
       {notes.length > 0 && <span className="item-note">{notes.join(', ')}</span>}
     </button>
   );
 }
 
-function Shown({ item, activity }: { item: ItemView; activity: Activity }) {
+function Shown({ item, form }: { item: ItemView; form: BlockView['form'] }) {
   switch (item.kind) {
     case 'card':
-      return (
-        <span className={activity === 'meet' ? 'meet-letters' : 'card-letters'}>{shown(item.text)}</span>
-      );
+      return <span className={form === 'meet' ? 'meet-letters' : 'card-letters'}>{shown(item.text)}</span>;
     case 'sound':
       return (
         <span className="sound">
@@ -46,10 +44,32 @@ function Shown({ item, activity }: { item: ItemView; activity: Activity }) {
         </span>
       );
     case 'listening':
-      return <span className="listening-word">{item.text}</span>;
+      return (
+        <span className="listening-word">
+          {item.text} {item.heading && <small>{item.heading}</small>}
+        </span>
+      );
+    case 'story':
+      return (
+        <span className="story">
+          <b>{item.heading}</b>
+          <SentenceText text={item.text} tricky={item.tricky} />
+          <span className="story-questions">
+            Find it: {item.questions[0]} <br />
+            Talk: {item.questions[1]}
+          </span>
+        </span>
+      );
     case 'sentence':
       return <SentenceText text={item.text} tricky={item.tricky} />;
     default:
+      if (item.gap !== '') {
+        return (
+          <span className="gap-word">
+            <span className="plain-word">{item.gap}</span> <small>{shown(item.heading)}</small>
+          </span>
+        );
+      }
       return <Word text={item.text} pieces={item.pieces} />;
   }
 }

@@ -34,7 +34,9 @@ export function ItemColumn({ lesson, item, change, shaky, onShaky }: Props) {
           <Word text={item.text} pieces={item.pieces} />
         </p>
       ) : (
-        <p className="dock-text">{item.kind === 'sound' ? `/${item.ipa ?? item.text}/` : shown(item.text)}</p>
+        <p className={item.kind === 'story' ? 'dock-story' : 'dock-text'}>
+          {item.kind === 'sound' ? `/${item.ipa ?? item.text}/` : shown(item.text)}
+        </p>
       )}
       {item.kind === 'sound' && <p>Spellings taught: {item.spellings.join(', ')}</p>}
       {item.kind === 'card' && item.spellings.length > 0 && <p>Says /{item.spellings.join('/ and /')}/</p>}
@@ -48,9 +50,11 @@ export function ItemColumn({ lesson, item, change, shaky, onShaky }: Props) {
       {editable && (
         <>
           <div className="acts">
-            <Button size="sm" variant="outline-dark" onClick={() => act('swap')}>
-              <kbd>s</kbd> swap
-            </Button>
+            {item.canSwap && (
+              <Button size="sm" variant="outline-dark" onClick={() => act('swap')}>
+                <kbd>s</kbd> swap
+              </Button>
+            )}
             <Button
               size="sm"
               variant="outline-dark"
@@ -73,9 +77,7 @@ export function ItemColumn({ lesson, item, change, shaky, onShaky }: Props) {
               </Button>
             )}
           </div>
-          {item.kind !== 'card' && item.kind !== 'sound' && item.kind !== 'madeUp' && (
-            <TypeOver item={item} change={change} key={item.id + item.text} />
-          )}
+          {item.canType && <TypeOver item={item} change={change} key={item.id + item.text} />}
         </>
       )}
       {word.data && <SplitForm word={word.data} key={word.data.split} />}

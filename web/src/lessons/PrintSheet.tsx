@@ -4,8 +4,8 @@ import { Sheet } from '../shell/Sheet';
 import { shown } from '../word/grapheme';
 import { Word } from '../word/Word';
 import { SentenceText } from './Item';
-import { termsOf } from '../api/useTerms';
-import { activities, how, minutes, PARTS } from './wording';
+import { TeachingLines } from './TeachingLines';
+import { columns, minutes, pairs, PARTS } from './wording';
 
 const RELEASE: Record<Release, string> = {
   none: '',
@@ -16,7 +16,6 @@ const RELEASE: Record<Release, string> = {
 
 /** The lesson as one page for the adult: it can be followed with no training. Seen in print only. */
 export function PrintSheet({ lesson }: { lesson: LessonView }) {
-  const terms = termsOf(lesson.terms);
   return (
     <Sheet>
       <header>
@@ -29,24 +28,18 @@ export function PrintSheet({ lesson }: { lesson: LessonView }) {
           {lesson.shaky.length > 0 && ` · shaky last time: ${lesson.shaky.join(', ')}`}
         </p>
       </header>
+      <p className="sheet-point">{lesson.point.join(' ')}</p>
       {lesson.parts.map((part) => (
         <section key={part.part}>
           <h2>
             {PARTS[part.part].name} <span>{minutes(part.seconds)}</span>
           </h2>
           <div>
-            {part.part === 'teach' && (
-              <p className="sheet-teaching">
-                {lesson.teaching.sayIt && <>Say it: {lesson.teaching.sayIt} </>}
-                {lesson.teaching.writeIt && <>Write it: {lesson.teaching.writeIt} </>}
-                {lesson.teaching.keyword && <>Keyword: {lesson.teaching.keyword}.</>}
-              </p>
-            )}
+            {part.part === 'teach' && <TeachingLines lesson={lesson} />}
             {part.blocks.map((x, at) => (
-              <div className={`sheet-block sheet-${x.activity}`} key={at}>
+              <div className={`sheet-block sheet-${x.form}`} key={at}>
                 <h3>
-                  <b>{ended(activities(terms, lesson.spellAloud)[x.activity])}</b>{' '}
-                  {how(terms, lesson.spellAloud, lesson.trickyLearning)[x.activity]}
+                  <b>{ended(x.name)}</b> {x.how} {x.ask && <b>{x.ask}</b>}
                 </h3>
                 <SheetItems block={x} />
               </div>
@@ -60,7 +53,7 @@ export function PrintSheet({ lesson }: { lesson: LessonView }) {
 }
 
 function SheetItems({ block }: { block: BlockView }) {
-  if (block.activity === 'spell') {
+  if (block.form === 'boxes') {
     return (
       <ol>
         {block.items.map((x) => (
@@ -72,7 +65,38 @@ function SheetItems({ block }: { block: BlockView }) {
       </ol>
     );
   }
-  if (block.activity === 'read') {
+  if (block.form === 'sort') {
+    return (
+      <div className="sheet-columns">
+        {columns(block.items).map(([heading, items]) => (
+          <p key={heading}>
+            <b className="plain-word">{shown(heading)}</b>{' '}
+            {items.map((x) => (
+              <span className="sheet-item" key={x.id}>
+                <Shown item={x} />
+              </span>
+            ))}
+          </p>
+        ))}
+      </div>
+    );
+  }
+  if (block.form === 'pairs') {
+    return (
+      <p>
+        {pairs(block.items).map((two) => (
+          <span className="sheet-item" key={two[0]?.id}>
+            {two.map((x) => (
+              <span className="sheet-of-pair" key={x.id}>
+                <Shown item={x} />{' '}
+              </span>
+            ))}
+          </span>
+        ))}
+      </p>
+    );
+  }
+  if (block.form === 'released') {
     return (
       <p>
         {block.items.map((x, at) => (
@@ -96,6 +120,30 @@ function SheetItems({ block }: { block: BlockView }) {
 }
 
 function Shown({ item }: { item: ItemView }) {
+  if (item.kind === 'story') {
+    return (
+      <>
+        <b className="plain-word">{item.heading}.</b> <SentenceText text={item.text} tricky={item.tricky} />{' '}
+        <i>
+          Find it: {item.questions[0]} Talk: {item.questions[1]}
+        </i>
+      </>
+    );
+  }
+  if (item.gap !== '') {
+    return (
+      <>
+        <span className="plain-word">{item.gap}</span> <small>{shown(item.heading)}</small>
+      </>
+    );
+  }
+  if (item.kind === 'listening') {
+    return (
+      <>
+        <span className="plain-word">{item.text}</span> {item.heading && <small>{item.heading}</small>}
+      </>
+    );
+  }
   if (item.kind === 'sentence') return <SentenceText text={item.text} tricky={item.tricky} />;
   if (item.kind === 'sound') {
     return (

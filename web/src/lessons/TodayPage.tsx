@@ -52,7 +52,7 @@ function LessonDesk({ day }: { day: string }) {
         event.preventDefault();
       }
       if (!editable) return;
-      if (event.key === 's') change.mutate({ change: 'swap', itemId: chosen.id });
+      if (event.key === 's' && chosen.canSwap) change.mutate({ change: 'swap', itemId: chosen.id });
       if (event.key === 'l') change.mutate({ change: chosen.locked ? 'unlock' : 'lock', itemId: chosen.id });
       if (event.key === 'x') change.mutate({ change: 'drop', itemId: chosen.id });
     };
@@ -144,6 +144,7 @@ function LessonDesk({ day }: { day: string }) {
           lesson={lesson}
           onLength={() => change.mutate({ change: 'replan', minutes: lesson.otherMinutes })}
         />
+        <p className="point">{lesson.point.join(' ')}</p>
         {shown && (
           <Alert variant="warning" dismissible onClose={() => [change, undo, say].forEach((x) => x.reset())}>
             {shown.message}

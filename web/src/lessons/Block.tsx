@@ -1,0 +1,106 @@
+import { Fragment } from 'react';
+import type { BlockView, ItemView, LessonView, PartView, Release } from '../api/schema';
+import { shown } from '../word/grapheme';
+import { TeachingLines } from './TeachingLines';
+import { columns, minutes, pairs } from './wording';
+
+const RELEASES: [Release, string][] = [
+  ['adultShows', 'Adult shows'],
+  ['together', 'Together'],
+  ['alone', 'Alone'],
+];
+
+interface Props {
+  block: BlockView;
+  part: PartView;
+  lesson: LessonView;
+  item: (x: ItemView) => React.ReactNode;
+}
+
+/** One piece of a lesson, drawn by its form: what to do, what is asked, and the material itself. */
+export function Block({ block, part, lesson, item }: Props) {
+  const time = block.seconds >= 45 && part.blocks.length > 1 ? minutes(block.seconds) : '';
+  const title = (
+    <h3 title={block.how}>
+      {block.name} {time && <span className="time">{time}</span>}
+    </h3>
+  );
+  const kind = `block ${block.form} ${block.activity}`;
+  const ask = block.ask && <p className="ask">{block.ask}</p>;
+  switch (block.form) {
+    case 'released':
+      return (
+        <div className={kind}>
+          {RELEASES.map(([release, name]) => {
+            const items = block.items.filter((x) => x.release === release);
+            return items.length === 0 ? null : (
+              <div className="release" key={release}>
+                <h3 title={block.how}>
+                  {name} {release === 'adultShows' && time && <span className="time">{time}</span>}
+                </h3>
+                <div className="items">{items.map(item)}</div>
+              </div>
+            );
+          })}
+        </div>
+      );
+    case 'meet':
+      return (
+        <div className={kind}>
+          <div className="items">{block.items.map(item)}</div>
+          <TeachingLines lesson={lesson} />
+        </div>
+      );
+    case 'pairs':
+      return (
+        <div className={kind}>
+          {title}
+          {ask}
+          <div className="items">
+            {pairs(block.items).map((x) => (
+              <span className="pair" key={x[0]?.id}>
+                {x.map(item)}
+              </span>
+            ))}
+          </div>
+        </div>
+      );
+    case 'sort':
+      return (
+        <div className={kind}>
+          {title}
+          {ask}
+          <div className="columns">
+            {columns(block.items).map(([heading, items]) => (
+              <div className="column" key={heading}>
+                <h4>{shown(heading)}</h4>
+                <div className="items">{items.map(item)}</div>
+              </div>
+            ))}
+          </div>
+        </div>
+      );
+    case 'chain':
+      return (
+        <div className={kind}>
+          {title}
+          <div className="items">
+            {block.items.map((x, at) => (
+              <Fragment key={x.id}>
+                {at > 0 && <span aria-hidden="true">→</span>}
+                {item(x)}
+              </Fragment>
+            ))}
+          </div>
+        </div>
+      );
+    default:
+      return (
+        <div className={kind}>
+          {title}
+          {ask}
+          <div className="items">{block.items.map(item)}</div>
+        </div>
+      );
+  }
+}

@@ -1,0 +1,34 @@
+import type { LessonView } from '../api/schema';
+import { shown } from '../word/grapheme';
+
+/** What the adult needs to teach what is new: how it is said and written, the slip to expect, where it stands. */
+export function TeachingLines({ lesson }: { lesson: LessonView }) {
+  return (
+    <div className="teachings">
+      {lesson.teach.map((x) => (
+        <dl className="teaching" key={x.label} aria-label={`Teaching ${shown(x.label)}`}>
+          {lesson.teach.length > 1 && <Line name="" text={shown(x.label)} letters />}
+          <Line name="Say it" text={x.say} />
+          <Line name="Slip" text={x.slip && `${x.slip}. ${x.mend}`} />
+          <Line name="Tell apart" text={x.tellApart} />
+          <Line name="Write it" text={x.write} />
+          <Line name="Where" text={[x.place, x.facts].filter((t) => t !== '').join(' ')} />
+        </dl>
+      ))}
+      {lesson.teaching.keyword && (
+        <dl className="teaching">
+          <Line name="Keyword" text={lesson.teaching.keyword} />
+        </dl>
+      )}
+    </div>
+  );
+}
+
+function Line({ name, text, letters }: { name: string; text: string; letters?: boolean }) {
+  return text === '' ? null : (
+    <div className={letters ? 'letters' : undefined}>
+      <dt>{name}</dt>
+      <dd>{text}</dd>
+    </div>
+  );
+}
