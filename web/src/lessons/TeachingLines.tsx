@@ -5,7 +5,7 @@ import { shown } from '../word/grapheme';
 export function TeachingLines({ lesson }: { lesson: LessonView }) {
   return (
     <div className="teachings">
-      {lesson.teach.map((x) => (
+      {lesson.teach.map((x, at) => (
         <dl className="teaching" key={x.label} aria-label={`Teaching ${shown(x.label)}`}>
           {lesson.teach.length > 1 && <Line name="" text={shown(x.label)} letters />}
           <Line name="Say it" text={x.say} />
@@ -13,13 +13,9 @@ export function TeachingLines({ lesson }: { lesson: LessonView }) {
           <Line name="Tell apart" text={x.tellApart} />
           <Line name="Write it" text={x.write} />
           <Line name="Where" text={[x.place, x.facts].filter((t) => t !== '').join(' ')} />
+          <Line name="Keyword" text={at === 0 ? lesson.teaching.keyword : ''} />
         </dl>
       ))}
-      {lesson.teaching.keyword && (
-        <dl className="teaching">
-          <Line name="Keyword" text={lesson.teaching.keyword} />
-        </dl>
-      )}
     </div>
   );
 }

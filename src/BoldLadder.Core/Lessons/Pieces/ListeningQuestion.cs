@@ -109,13 +109,13 @@ internal static class ListeningQuestion
     // Two sounds with one spelling are called by a word that has each.
     private static (string One, string Other) Names(LessonBrief brief, IReadOnlyList<Correspondence> taught, Sound one, Sound other)
     {
-        var (a, b) = (taught[0].Grapheme.Text, Written(brief, taught, other));
+        var (a, b) = (Written(brief, taught, one), Written(brief, taught, other));
         return a != b ? (a, b) : (one.Example, other.Example);
     }
 
-    // As it is taught; a sound without a spelling yet is called by its commonest one.
+    // By the spelling it was first met in, since a sound is no spelling; one without a spelling yet by its commonest.
     private static string Written(LessonBrief brief, IReadOnlyList<Correspondence> taught, Sound sound) =>
-        taught.Concat(brief.Judge.Taught.Correspondences.OrderBy(x => x.Key, StringComparer.Ordinal)).Where(x => brief.Stock.Rules.SameSound(x.Sound, sound)).Select(x => x.Grapheme.Text).FirstOrDefault()
+        brief.Standing.Lessons.SelectMany(x => x.Things).Select(x => x.Correspondence).OfType<Correspondence>().Concat(taught).Where(x => brief.Stock.Rules.SameSound(x.Sound, sound)).Select(x => x.Grapheme.Text).FirstOrDefault()
         ?? sound.Key switch { "dh" => "th", "uu" => "oo", "zh" => "s", "schwa" => "er", var key => key };
 
     private static LessonItem Item(ItemMaker make, ListeningWord word, string answer, Reason why) =>

@@ -1,0 +1,80 @@
+using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Reading;
+using BoldLadder.Core.Words;
+
+namespace BoldLadder.Core.Tests.Choosing;
+
+public class StoryTests
+{
+    [Fact]
+    public void Every_story_is_short_and_ends_in_two_questions() => Assert.All(World.Stories.Stories, x =>
+    {
+        var sentences = x.Text.Text.Count(c => c is '.' or '!' or '?');
+        Assert.InRange(sentences, StoryBank.FewestSentences, 10);
+        Assert.InRange(x.Text.Words.Count, 12, 60);
+        Assert.EndsWith("?", x.Find, StringComparison.Ordinal);
+        Assert.True(x.Talk[^1] is '?' or '.', x.Talk);
+    });
+
+    [Fact]
+    public void Every_story_can_be_read_whole_on_one_of_the_demo_ladders()
+    {
+        var (south, us) = (JudgeOf(World.Estuary, World.South), JudgeOf(World.Ridge, World.Us));
+        Assert.All(World.Stories.Stories, x => Assert.True(
+            x.Text.IsReadable(south) || x.Text.IsReadable(us), $"{x.Title}: {string.Join(' ', x.Text.Words.Where(w => !south.IsLegal(w)))}"));
+    }
+
+    [Fact]
+    public void No_word_of_a_story_is_unfit_for_children() => Assert.All(
+        World.Stories.Stories.SelectMany(x => x.Text.Words.Concat(SentenceBank.WordsOf($"{x.Title} {x.Find} {x.Talk}"))),
+        x => Assert.NotEqual(Suitability.Unsuitable, World.South.Words.FindWord(x)?.Suitability));
+
+    [Fact]
+    public void No_two_stories_share_a_tenth_of_their_runs_of_four_words()
+    {
+        var runs = World.Stories.Stories.Select(x => (x.Title, Runs: RunsOf(x.Text.Words))).ToList();
+        foreach (var (one, at) in runs.Select((x, i) => (x, i)))
+        {
+            Assert.All(runs.Skip(at + 1), other => Assert.True(
+                one.Runs.Intersect(other.Runs).Count() * 10 < Math.Min(one.Runs.Count, other.Runs.Count) + 10, $"{one.Title} / {other.Title}"));
+        }
+    }
+
+    [Fact]
+    public void Most_rungs_that_teach_a_part_once_words_can_be_read_have_a_story_with_it()
+    {
+        foreach (var (ladder, stock) in new[] { (World.Estuary, World.South), (World.Ridge, World.Us) })
+        {
+            var bare = new List<string>();
+            var rungs = ladder.Rungs.Select((x, i) => (Rung: x, Place: i)).Where(x => x.Place >= 18 && x.Rung.Correspondences.Count > 0).ToList();
+            foreach (var (rung, place) in rungs)
+            {
+                var judge = JudgeOf(ladder, stock, place + 1);
+                var holding = new ReadingChoice(stock).Holding(rung.Adds);
+                if (!stock.Stories.Readable(judge, x => x.Word is { } word && holding(word), _ => false).Any(x => x.Targets >= 2))
+                {
+                    bare.Add(rung.Label);
+                }
+            }
+
+            Assert.True(bare.Count * 5 <= rungs.Count, $"{bare.Count} of {rungs.Count}: {string.Join(", ", bare)}");
+        }
+    }
+
+    [Fact]
+    public void An_American_class_reads_the_forms_of_its_country() =>
+        Assert.DoesNotContain(World.Us.Stories.All.SelectMany(x => x.Text.Words), x => x.Equals("mum", StringComparison.OrdinalIgnoreCase));
+
+    [Theory]
+    [InlineData("= One\nA cat sat. It got up.\n? Who?\n! Why?", "3 sentences")]
+    [InlineData("= One\nA cat sat. It got up. It ran.\n? Who?", "'! '")]
+    [InlineData("= One\nA cat. A dog. A hen.\n? Who?\n! Why?\n\n= One\nA pig. A cow. A hen.\n? Who?\n! Why?", "twice")]
+    public void A_story_that_lacks_something_is_named(string text, string said) =>
+        Assert.Contains(said, Assert.Throws<FormatException>(() => StoryBank.Parse(text)).Message, StringComparison.Ordinal);
+
+    private static Judge JudgeOf(Core.Ladders.Ladder ladder, WordStock stock, int rungs = int.MaxValue) => new(new TaughtSet(
+        stock.Rules, ladder.Rungs.Take(rungs).SelectMany(x => x.Adds), ladder.Rungs.Take(rungs).SelectMany(x => x.TrickyWords)));
+
+    private static HashSet<string> RunsOf(IReadOnlyList<string> words) =>
+        [.. Enumerable.Range(0, Math.Max(0, words.Count - 3)).Select(i => string.Join(' ', words.Skip(i).Take(4)).ToLowerInvariant())];
+}
