@@ -3,6 +3,7 @@ using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Log;
+using BoldLadder.Core.Notes;
 using BoldLadder.Core.Reading;
 using BoldLadder.Core.Sounds;
 using BoldLadder.Core.Words;
@@ -45,6 +46,8 @@ internal static class World
     public static SpokenSentences Spoken => LazySpoken.Value;
 
     public static StoryBank Stories => LazyStories.Value;
+
+    public static TeachingNotes Notes { get; } = TeachingNotes.Parse(Text("notes/sounds.tsv"), Text("notes/letters.tsv"), Text("notes/points.tsv"), Text("notes/alike.tsv"));
 
     public static Needs Needs { get; } = Needs.TryParse(Text("needs.txt"), out var problem) ?? throw new FormatException(problem);
 

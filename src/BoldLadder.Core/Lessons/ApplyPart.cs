@@ -18,7 +18,7 @@ internal static class ApplyPart
     // A dictated sentence of about so many words is written in the time; one of so many that suit best is taken.
     private const int WordsToWrite = 5, DrawnFrom = 5;
 
-    private const int FullLesson = 20, WordsToUse = 2, SentencesBesideStory = 3;
+    private const int FullLesson = 20, WordsToUse = 2, SentencesBesideStory = 2;
 
     // Lessons back: a sentence with what they taught keeps it going, and is not below the class.
     internal const int Lately = 12;
@@ -41,7 +41,7 @@ internal static class ApplyPart
         var own = OwnSentence(brief, make, dice);
         var left = seconds - Timing.Of(Activity.WriteSentence, 1) - Timing.Of(Activity.ReadStory, story.Count) - own.Seconds;
         // A story is enough to read, unless there are minutes for more beside it.
-        var read = story.Count > 0 && left < Timing.Of(Activity.ReadSentences, SentencesBesideStory) ? [] : Read(brief, ranked, keptRead, left);
+        var read = story.Count > 0 && left < Timing.Of(Activity.ReadSentences, SentencesBesideStory) ? [] : Read(brief, ranked, keptRead, left, story.Count > 0 ? SentencesBesideStory : MostSentences);
         var seen = read.Select(x => x.Sentence).Concat(story.Concat(keptRead).Select(x => Sentence.Of(x.Text))).ToList();
         IReadOnlyList<LessonBlock> blocks =
         [
@@ -55,10 +55,10 @@ internal static class ApplyPart
         return blocks.Sum(x => x.Seconds) >= seconds * 2 / 3 ? blocks : [.. blocks, .. Opening(brief, make, dice)];
     }
 
-    private static List<GradedSentence> Read(LessonBrief brief, IReadOnlyList<GradedSentence> ranked, IReadOnlyList<LessonItem> kept, int seconds)
+    private static List<GradedSentence> Read(LessonBrief brief, IReadOnlyList<GradedSentence> ranked, IReadOnlyList<LessonItem> kept, int seconds, int most)
     {
         var piece = Piece.Of(Activity.ReadSentences);
-        var wanted = (int)Math.Clamp(Math.Ceiling((seconds - piece.Setup) / piece.Each), 2, MostSentences) - kept.Count;
+        var wanted = (int)Math.Clamp(Math.Ceiling((seconds - piece.Setup) / piece.Each), 2, most) - kept.Count;
         var keptTexts = brief.Kept.Select(x => x.Item.Text).ToHashSet();
         var read = new List<GradedSentence>();
         foreach (var x in ranked.Where(x => !keptTexts.Contains(x.Sentence.Text)))

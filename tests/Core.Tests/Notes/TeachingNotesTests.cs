@@ -1,0 +1,105 @@
+using System.Text.RegularExpressions;
+using BoldLadder.Core.Conventions;
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Lessons;
+using BoldLadder.Core.Notes;
+using BoldLadder.Core.Sounds;
+
+namespace BoldLadder.Core.Tests.Notes;
+
+/// <summary>What the shipped notes say is held to the lexicon, and nothing that a ladder teaches is left without a word.</summary>
+public partial class TeachingNotesTests
+{
+    private static TeachingNotes Notes => World.Notes;
+
+    private static IEnumerable<(PartNote Note, Correspondence Part)> Correspondences => Notes.Parts.Where(x => Correspondence.TryParse(x.Part, out _, out _)).Select(x => (x, Correspondence.Parse(x.Part)));
+
+    [Fact]
+    public void Every_sound_has_its_mouth_its_slip_its_remedy_and_its_gesture() => Assert.All(Phonemes.All, x =>
+    {
+        var note = Notes.Of(new Sound(x), Accent.SouthernBritish);
+        Assert.True(note is { Say.Length: > 0, Slip.Length: > 0, Mend.Length: > 0, Gesture.Length: > 0 }, x.Key);
+    });
+
+    [Fact]
+    public void Every_letter_says_the_way_the_pencil_goes_small_and_capital() => Assert.All("abcdefghijklmnopqrstuvwxyz", x =>
+    {
+        var note = Notes.Letters.Single(n => n.Letter == x.ToString());
+        Assert.NotEmpty(note.Small);
+        Assert.NotEmpty(note.Capital);
+    });
+
+    [Fact]
+    public void Whatever_is_taken_for_another_is_told_apart() => Assert.All(
+        NearSounds.Pairs, x => Assert.True(Notes.TellApart(x.One, x.Other, true) is { Length: > 0 } || IsFarFetched(x), $"{x.One} {x.Other}"));
+
+    [Fact]
+    public void A_point_that_gives_a_word_gives_one_with_its_part_in_it() => Assert.All(
+        Correspondences.Select(x => (x.Part, Word: Example().Match(x.Note.Point).Groups[1].Value)).Where(x => x.Word.Length > 0 && World.South.Words.Find(x.Word) is not null),
+        x => Assert.Contains(Readings(x.Word), r => r.Segments.Any(s => s.Correspondence == x.Part || SameLetters(s.Correspondence, x.Part))));
+
+    [Fact]
+    public void A_note_that_says_never_or_always_first_or_last_is_right() => Assert.All(Correspondences, x =>
+    {
+        var places = World.South.Everyday(x.Part).SelectMany(w => w.Reading.Segments.Select((s, i) => (s, i, w.Reading.Segments.Count)).Where(s => s.s.Correspondence == x.Part)).ToList();
+        var (first, last) = (places.Count(p => p.i == 0), places.Count(p => p.i == p.Count - 1));
+        var (say, all) = (x.Note.Place, places.Count);
+        Assert.True(!say.StartsWith("Never first", StringComparison.Ordinal) && !say.Contains(" Never first", StringComparison.Ordinal) || first == 0, $"{x.Part.Key}: {first} stand first");
+        Assert.True(!say.StartsWith("Never last", StringComparison.Ordinal) || last == 0, $"{x.Part.Key}: {last} stand last");
+        Assert.True(!say.StartsWith("Always first", StringComparison.Ordinal) || all - first <= all / 10, $"{x.Part.Key}: {all - first} do not stand first");
+        Assert.True(!say.StartsWith("Mostly last", StringComparison.Ordinal) || last * 2 >= all, $"{x.Part.Key}: {last} of {all} stand last");
+        Assert.True(!say.StartsWith("Last,", StringComparison.Ordinal) && !say.StartsWith("Last:", StringComparison.Ordinal) || last * 2 >= all, $"{x.Part.Key}: {last} of {all} stand last");
+        Assert.True(!say.Contains("Hardly ever last", StringComparison.Ordinal) || last * 20 <= all, $"{x.Part.Key}: {last} of {all} stand last");
+    });
+
+    [Fact]
+    public void Everything_that_the_demo_and_the_starter_ladders_teach_has_a_point_of_its_own()
+    {
+        foreach (var rung in Ladders().SelectMany(x => x.Rungs))
+        {
+            Assert.All(rung.Adds.Where(x => x.Kind is not (TeachableKind.RimeUnit or TeachableKind.Cluster)), x => Assert.True(Notes.Of(x) is { Point.Length: > 0 }, $"{x}"));
+        }
+    }
+
+    [Fact]
+    public void No_lesson_is_without_a_point_and_none_leaves_the_adult_without_a_line()
+    {
+        foreach (var (ladder, stock) in new[] { (World.Estuary, World.South), (World.Ridge, World.Us) })
+        {
+            for (var place = 0; place < ladder.Rungs.Count; place += 3)
+            {
+                var standing = World.StandingOf(ladder, World.LogOf(ladder.Rungs.Take(place)), stock.Rules);
+                var lesson = LessonComposer.Compose(new LessonBrief(stock, standing, ClassConventions.Usual, World.Year.SchoolDays[place], ladder.Rungs[place], 25, 3));
+                var point = DayPoint.Of(lesson, Notes, stock.Rules);
+                Assert.NotEmpty(point);
+                Assert.All(point, x => Assert.True(x.Written is { Length: > 0 } || x.Made is not null));
+                Assert.All(PartTeaching.Of(lesson, Notes, stock, standing.Things).Where(x => x.Part.Kind == TeachableKind.Correspondence), x => Assert.NotEmpty(x.Say));
+            }
+        }
+    }
+
+    [Fact]
+    public void A_rung_of_many_doubled_letters_has_one_point_between_them()
+    {
+        var ladder = World.LadderOf("m:m+bb:b+gg:g+mm:m");
+        var standing = World.StandingOf(ladder, []);
+        var lesson = LessonComposer.Compose(new LessonBrief(World.South, standing, ClassConventions.Usual, World.Year.SchoolDays[0], ladder.Rungs[0] with { Adds = [.. ladder.Rungs[0].Adds.Skip(1)] }, 25, 3));
+        Assert.Equal(ReasonCode.PointDoubled, Assert.Single(DayPoint.Of(lesson, Notes, World.South.Rules)).Made!.Code);
+    }
+
+    private static IEnumerable<Ladder> Ladders() =>
+        new[] { "demo", "starters" }.SelectMany(x => Directory.GetFiles(Path.Combine(World.Root, "data", x), "*.ladder.tsv")).Select(x => LadderText.Parse(File.ReadAllText(x)));
+
+    private static IEnumerable<Core.Words.Segmentation> Readings(string word) =>
+        new[] { World.South, World.Us }.SelectMany(x => x.Words.Find(word)?.Readings ?? []);
+
+    // The accents of the tests may say the letters otherwise: the note is about the letters.
+    private static bool SameLetters(Correspondence found, Correspondence part) => found.Grapheme == part.Grapheme;
+
+    // Sounds that are only compared where nothing nearer is taught.
+    private static bool IsFarFetched((string One, string Other) pair) =>
+        pair is ("f", "wh") or ("or", "ure") or ("aw", "o") or ("sh", "zh") or ("s", "f") or ("dh", "v") or ("dh", "th");
+
+    [GeneratedRegex(@": ([a-z]+)\.$")]
+    private static partial Regex Example();
+}
