@@ -15,5 +15,6 @@ public static class LexiconFiles
         Familiarity: File.ReadAllText($"{folder}/familiarity.txt"),
         Capitals: File.ReadAllText($"{folder}/capitals.txt"),
         AmericanForms: File.ReadAllText($"{folder}/american-forms.tsv"),
+        AmericanOnly: File.ReadAllText($"{folder}/american-only.txt"),
         Contractions: File.ReadAllText($"{folder}/contractions.tsv"));
 }

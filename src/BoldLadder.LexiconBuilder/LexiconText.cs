@@ -10,7 +10,7 @@ namespace BoldLadder.LexiconBuilder;
 /// </summary>
 public sealed record LexiconSources(
     string Raw, string Correspondences, string Corrections, string NotEndings, string NotCompounds, string SpokenForms, string Suitability, string Familiarity,
-    string Capitals, string AmericanForms, string Contractions);
+    string Capitals, string AmericanForms, string AmericanOnly, string Contractions);
 
 /// <summary>What was made, and which words no accent's table could account for.</summary>
 public sealed record LexiconReport(string Text, int Words, IReadOnlyDictionary<string, int> Aligned, IReadOnlyList<string> Failures);
@@ -29,7 +29,8 @@ public static class LexiconText
         var table = CorrespondenceTable.Parse(sources.Correspondences);
         var corrections = Corrections.Parse(sources.Corrections);
         var here = AmericanForms.Parse(sources.AmericanForms).NotUsed.ToHashSet();
-        var raw = RawWord.Parse(sources.Raw).Select(x => here.Contains(x.Spelling) ? x with { Region = "gb" } : x).ToList();
+        var there = Lines(sources.AmericanOnly).SelectMany(x => x.Split(' ')).ToHashSet();
+        var raw = RawWord.Parse(sources.Raw).Select(x => here.Contains(x.Spelling) ? x with { Region = "gb" } : there.Contains(x.Spelling) ? x with { Region = "us" } : x).ToList();
         var notEndings = Lines(sources.NotEndings).SelectMany(x => x.Split(' ')).ToHashSet();
         var suitability = Marked(sources.Suitability);
         var familiarity = Marked(sources.Familiarity);

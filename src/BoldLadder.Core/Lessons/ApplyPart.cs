@@ -47,7 +47,9 @@ internal static class ApplyPart
         [
             new LessonBlock(LessonPart.Apply, Activity.ReadStory, story),
             new LessonBlock(LessonPart.Apply, Activity.ReadSentences, [.. keptRead, .. read.Select(make.Sentence)]),
-            Dictation(brief, make, dice, ranked, seen),
+            // A short lesson has time for one of the two.
+            brief.Minutes < FullLesson && story.Count > 0 && brief.KeptIn(LessonPart.Apply, Activity.WriteSentence).Count == 0
+                ? new LessonBlock(LessonPart.Apply, Activity.WriteSentence, []) : Dictation(brief, make, dice, ranked, seen),
             own,
         ];
 

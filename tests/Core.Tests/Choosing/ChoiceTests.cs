@@ -195,4 +195,13 @@ public class ChoiceTests
         World.Estuary.Rungs[place].Adds, World.Estuary.SectionAt(place).Shape, None, new Dictionary<string, int>(), None, 10, seed);
 
     private static IEnumerable<string> Words(IEnumerable<ChosenWord> words) => words.Select(x => x.Word.Key);
+
+    [Theory]
+    [InlineData("diaper candy trash mom soccer", "nappy pram jumper mum lorry")]
+    public void A_class_is_offered_the_words_of_its_own_country(string american, string british)
+    {
+        var (south, us) = (World.South.Offered.Select(x => x.Word.Key).ToHashSet(), World.Us.Offered.Select(x => x.Word.Key).ToHashSet());
+        Assert.All(american.Split(' '), x => Assert.True(us.Contains(x) && !south.Contains(x), x));
+        Assert.All(british.Split(' '), x => Assert.True(south.Contains(x) && !us.Contains(x), x));
+    }
 }

@@ -35,7 +35,7 @@ internal static class ContrastPiece
 
     private static LessonBlock? Chosen(LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used)
     {
-        if (brief.Rung is not { Kind: RungKind.Teach } rung)
+        if (brief.Rung is not { Kind: RungKind.Teach, AddsParts: true } rung)
         {
             var together = brief.Targets.Select(x => x.Correspondence).OfType<Correspondence>().Distinct().ToList();
             return brief.Rung is { Kind: RungKind.Contrast }
