@@ -15,7 +15,7 @@ using BoldLadder.Core.Year;
 
 // Speeds and memory, medians of many runs in one process. The ratios are what counts: machines are
 // shared and noisy. Run it from the root: dotnet run -c Release --project bench/BoldLadder.Bench
-// With a server: bench/load, which starts one.
+// With a server: bench/load, which starts one. What every lesson of a year holds to: the same with floors.
 if (args is ["load", var address, var process])
 {
     await Load.Run(address, int.Parse(process, System.Globalization.CultureInfo.InvariantCulture));
@@ -25,6 +25,12 @@ if (args is ["load", var address, var process])
 
 const int Rungs = 200;
 var data = Path.Combine(Environment.CurrentDirectory, "data");
+if (args is ["floors"])
+{
+    new Floors(data, UsualYear.Around(new DateOnly(2026, 11, 24), false)).Print();
+    return;
+}
+
 var text = File.ReadAllText(Path.Combine(data, "lexicon", "lexicon.tsv"));
 
 var table = CorrespondenceTable.Parse(File.ReadAllText(Path.Combine(data, "lexicon", "correspondences.tsv")));

@@ -20,6 +20,9 @@ internal static class ApplyPart
 
     private const int FullLesson = 20, WordsToUse = 2, SentencesBesideStory = 2;
 
+    // A sentence read in so many lessons before is not read again while there is any other.
+    private const int DaysApart = 20, JustRead = 20;
+
     // Lessons back: a sentence with what they taught keeps it going, and is not below the class.
     internal const int Lately = 12;
 
@@ -140,10 +143,11 @@ internal static class ApplyPart
         // On a day of tricky words they alone are the target, not what the lessons before taught.
         var holdsTarget = choice.Holding(brief.Targets);
         var holdsLate = choice.Holding(brief.Standing.Lessons.TakeLast(Lately).SelectMany(x => x.Things));
+        var justRead = brief.Standing.Lessons.TakeLast(DaysApart).SelectMany(x => x.Read).ToHashSet();
         return [.. brief.Stock.Sentences.Readable(
                 brief.Judge, x => tricky.Count > 0 ? tricky.Contains(x.Key) : x.Word is { } word && holdsTarget(word), x => x.Word is { } word && holdsLate(word))
             .Select(x => (x, Worth: (3 * Math.Min(3, x.Targets)) + (0.25 * Math.Min(8, x.Sentence.Words.Count)) + (0.7 * Math.Min(3, x.Late))
-                - (4 * brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.Text)) + dice.Next()))
+                - (4 * brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.Text)) - (justRead.Contains(x.Sentence.Text) ? JustRead : 0) + dice.Next()))
             .OrderByDescending(x => x.Worth).Select(x => x.x)];
     }
 }

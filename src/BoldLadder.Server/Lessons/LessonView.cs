@@ -19,11 +19,12 @@ namespace BoldLadder.Server.Lessons;
 /// <param name="Spellings">For a sound its spellings taught; for a card the sounds to say.</param>
 /// <param name="Tricky">For a sentence or a story, its tricky words that the group does not yet read at sight.</param>
 /// <param name="Heading">Under which heading it belongs, or the answer to what is asked; for a story its title.</param>
+/// <param name="Tell">For a word to spell, the spelling in it that the adult tells; else empty.</param>
 /// <param name="Gap">The word with its heading's spelling left out, where children choose it; else empty.</param>
 public sealed record ItemView(
     string Id, ItemKind Kind, string Text, IReadOnlyList<string> Correspondences, IReadOnlyList<PieceView> Pieces, string? Ipa, IReadOnlyList<string> Spellings,
     IReadOnlyList<string> Tricky, Release Release, bool Locked, bool Forced, string Reason, string Spoken, string Heading, IReadOnlyList<string> Questions,
-    string Gap, bool CanType, bool CanSwap);
+    string Gap, string Tell, bool CanType, bool CanSwap);
 
 /// <summary>A piece of a lesson as it is drawn: by its form.</summary>
 /// <param name="Name">What it is called, in the school's terms.</param>
@@ -95,6 +96,7 @@ public sealed record LessonView(
                 : [],
             item.Release, item.Locked, item.Forced, phrases.Sentence(item.Reasons), item.Spoken, item.Heading, item.Questions,
             block.Activity == Activity.Choose && found is { Readings: [var gapped, ..] } ? GapWord.Of(gapped, item.Heading) : "",
+            item.Reasons.FirstOrDefault(x => x.Code == ReasonCode.ToldSpelling) is { Arguments: [var told, ..] } ? told : "",
             TypedText.WhyNot(lesson, item) is null, Piece.Of(block.Activity).CanSwap);
     }
 

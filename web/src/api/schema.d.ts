@@ -4704,6 +4704,7 @@ export interface components {
             heading: string;
             questions: string[];
             gap: string;
+            tell: string;
             canType: boolean;
             canSwap: boolean;
         };

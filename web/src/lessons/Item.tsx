@@ -18,6 +18,7 @@ export function Item({ item, form, chosen, shaky, stale, onChoose }: Props) {
     item.forced && 'tricky today',
     shaky && 'shaky',
     stale && 'not readable now',
+    item.tell !== '' && `tell them: ${shown(item.tell)}`,
   ].filter((x) => typeof x === 'string');
   return (
     <button

@@ -59,6 +59,7 @@ function SheetItems({ block }: { block: BlockView }) {
         {block.items.map((x) => (
           <li key={x.id}>
             <Word text={x.text} pieces={x.pieces} /> {x.pieces.length} sounds{' '}
+            {x.tell && <>(tell them: {shown(x.tell)}) </>}
             {x.spoken && <i>“{x.spoken}”</i>}
           </li>
         ))}
