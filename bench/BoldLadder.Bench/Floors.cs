@@ -89,7 +89,7 @@ internal sealed class Floors(string data, SchoolYear year)
         x.Cards += !brief.Standing.Clock.AllCardsEveryDay && In(Activity.Cards).Count > 15 ? 1 : 0;
         x.DictatedSeen += In(Activity.WriteSentence).Count(w => In(Activity.ReadSentences).Exists(r => r.Text == w.Text));
         x.Time += brief.Standing.Line >= Opening && Math.Abs(lesson.Seconds - (lesson.Minutes * 60)) > lesson.Minutes * 6 ? 1 : 0;
-        foreach (var sentence in In(Activity.ReadSentences).Select(s => s.Text))
+        foreach (var sentence in In(Activity.ReadSentences).Where(s => s.Reasons.All(r => r.Code != ReasonCode.AgainOnPurpose)).Select(s => s.Text))
         {
             x.Again += lastRead.TryGetValue(sentence, out var last) && x.Lessons - last < ReadOnPurpose ? 1 : 0;
             lastRead[sentence] = x.Lessons;

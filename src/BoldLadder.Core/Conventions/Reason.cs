@@ -162,6 +162,9 @@ public enum ReasonCode
     /// <summary>Children hear it for the first time.</summary>
     NotReadBefore,
 
+    /// <summary>A sentence read lately, while hardly any can be read.</summary>
+    AgainOnPurpose,
+
     /// <summary>A word for children to use in a sentence of their own.</summary>
     ToUse,
 

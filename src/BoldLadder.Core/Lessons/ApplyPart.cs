@@ -18,10 +18,15 @@ internal static class ApplyPart
     // A dictated sentence of about so many words is written in the time; one of so many that suit best is taken.
     private const int WordsToWrite = 5, DrawnFrom = 5;
 
+    // A game by ear for less than a minute is not worth beginning.
+    private const int LeastToFill = 60;
+
     private const int FullLesson = 20, WordsToUse = 2, SentencesBesideStory = 2;
 
-    // A sentence read in so many lessons before is not read again while there is any other.
-    private const int DaysApart = 20, JustRead = 20;
+    // A sentence read in so many lessons before is not read again while there are others enough.
+    private const int DaysApart = 20, FewestSentences = 2;
+
+    private static HashSet<string> JustRead(LessonBrief brief) => [.. brief.Standing.Lessons.TakeLast(DaysApart).SelectMany(x => x.Read)];
 
     // Lessons back: a sentence with what they taught keeps it going, and is not below the class.
     internal const int Lately = 12;
@@ -49,24 +54,31 @@ internal static class ApplyPart
         IReadOnlyList<LessonBlock> blocks =
         [
             new LessonBlock(LessonPart.Apply, Activity.ReadStory, story),
-            new LessonBlock(LessonPart.Apply, Activity.ReadSentences, [.. keptRead, .. read.Select(make.Sentence)]),
+            new LessonBlock(LessonPart.Apply, Activity.ReadSentences, [.. keptRead, .. read.Select(x => Marked(brief, make, x))]),
             // A short lesson has time for one of the two.
             brief.Minutes < FullLesson && story.Count > 0 && brief.KeptIn(LessonPart.Apply, Activity.WriteSentence).Count == 0
                 ? new LessonBlock(LessonPart.Apply, Activity.WriteSentence, []) : Dictation(brief, make, dice, ranked, seen),
             own,
         ];
 
-        // While there is hardly a sentence, letters and words by ear fill the time.
-        return blocks.Sum(x => x.Seconds) >= seconds * 2 / 3 ? blocks : [.. blocks, .. Opening(brief, make, dice)];
+        // While there is hardly a sentence, words by ear and then letters fill the time.
+        var over = seconds - blocks.Sum(x => x.Seconds);
+        return over < LeastToFill ? blocks : over > 2 * seconds / 3 ? [.. blocks, .. Opening(brief, make, dice)]
+            : [.. blocks, new LessonBlock(LessonPart.Apply, Activity.OralBlending, OralBlending.Items(brief, make, dice, Math.Min(OralWords, over / (int)Piece.Of(Activity.OralBlending).Each - 1)))];
     }
+
+    private static LessonItem Marked(LessonBrief brief, ItemMaker make, GradedSentence x) => make.Sentence(x) is var item && JustRead(brief).Contains(x.Sentence.Text)
+        ? item with { Reasons = [.. item.Reasons, Reason.Of(ReasonCode.AgainOnPurpose)] } : item;
 
     private static List<GradedSentence> Read(LessonBrief brief, IReadOnlyList<GradedSentence> ranked, IReadOnlyList<LessonItem> kept, int seconds, int most)
     {
         var piece = Piece.Of(Activity.ReadSentences);
         var wanted = (int)Math.Clamp(Math.Ceiling((seconds - piece.Setup) / piece.Each), 2, most) - kept.Count;
         var keptTexts = brief.Kept.Select(x => x.Item.Text).ToHashSet();
+        var justRead = JustRead(brief);
+        var fresh = ranked.Where(x => !keptTexts.Contains(x.Sentence.Text) && !justRead.Contains(x.Sentence.Text)).ToList();
         var read = new List<GradedSentence>();
-        foreach (var x in ranked.Where(x => !keptTexts.Contains(x.Sentence.Text)))
+        foreach (var x in fresh.Count >= FewestSentences ? fresh : ranked.Where(x => !keptTexts.Contains(x.Sentence.Text)))
         {
             if (read.Count >= wanted)
             {
@@ -143,11 +155,10 @@ internal static class ApplyPart
         // On a day of tricky words they alone are the target, not what the lessons before taught.
         var holdsTarget = choice.Holding(brief.Targets);
         var holdsLate = choice.Holding(brief.Standing.Lessons.TakeLast(Lately).SelectMany(x => x.Things));
-        var justRead = brief.Standing.Lessons.TakeLast(DaysApart).SelectMany(x => x.Read).ToHashSet();
         return [.. brief.Stock.Sentences.Readable(
                 brief.Judge, x => tricky.Count > 0 ? tricky.Contains(x.Key) : x.Word is { } word && holdsTarget(word), x => x.Word is { } word && holdsLate(word))
             .Select(x => (x, Worth: (3 * Math.Min(3, x.Targets)) + (0.25 * Math.Min(8, x.Sentence.Words.Count)) + (0.7 * Math.Min(3, x.Late))
-                - (4 * brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.Text)) - (justRead.Contains(x.Sentence.Text) ? JustRead : 0) + dice.Next()))
+                - (4 * brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.Text)) + dice.Next()))
             .OrderByDescending(x => x.Worth).Select(x => x.x)];
     }
 }

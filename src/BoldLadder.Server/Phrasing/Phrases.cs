@@ -107,6 +107,7 @@ public sealed class Phrases(Terms terms)
             ReasonCode.BaseWord => "the word before anything is added",
             ReasonCode.StoryWithPart => x[0] == "1" ? "one word in it has today's part" : $"{x[0]} words in it have today's part",
             ReasonCode.NotReadBefore => "not read today, so that it can't be copied",
+            ReasonCode.AgainOnPurpose => "again on purpose: few can be read yet",
             ReasonCode.ToUse => "for a sentence of their own",
             ReasonCode.NotThatPlace => $"{x[0]} does not stand {x[1]} so",
             _ => throw new InvalidOperationException($"the reason {reason.Code} has no phrase"),

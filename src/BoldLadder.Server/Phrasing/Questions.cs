@@ -14,7 +14,8 @@ public sealed class Questions(TeachingNotes notes, Accent accent, Terms terms)
 
     private string Of(Reason reason)
     {
-        var x = reason.Arguments;
+        // A split digraph is kept as a_e; people see a–e.
+        IReadOnlyList<string> x = [.. reason.Arguments.Select(a => a.Replace('_', '–'))];
         return reason.Code switch
         {
             ReasonCode.AskWhichSound => $"{x[0]} or {x[1]}{PlaceOf(x[2])}? For {x[0]}, {Gesture(x[3])}; for {x[1]}, {Gesture(x[4])}.",

@@ -114,18 +114,36 @@ internal static class ContrastPiece
             return null;
         }
 
-        // One column for a rung's own spellings of one sound each: dge and ge are learnt against each other.
-        List<Correspondence> columns = [taught, .. rivals];
-        if (BySpelling(brief, make, dice, used, columns, Words) is not { } sort)
+        // Where the place tells which spelling it is, children choose; else they sort, by words in which the rival stands
+        // where the new one does, since elsewhere nobody would take one for the other.
+        foreach (var columns in (IReadOnlyList<Correspondence>[])[[taught, .. rivals], [taught, rivals[0]]])
         {
-            return columns.Count > 2 ? BySpelling(brief, make, dice, used, [taught, rivals[0]], Words) : null;
+            if (BySpelling(brief, make, dice, used, columns, Words) is { } open && open.Items.Count(x => IsTold(brief, x, columns)) >= open.Items.Count - 1)
+            {
+                return new LessonBlock(LessonPart.Practise, Activity.Choose, open.Items)
+                {
+                    Asks = [Reason.Of(ReasonCode.AskWhichSpelling, [.. columns.Select(x => x.Grapheme.Text)])],
+                };
+            }
         }
 
-        var told = sort.Items.Count(x => IsTold(brief, x, columns));
-        return told < sort.Items.Count - 1 ? sort : new LessonBlock(LessonPart.Practise, Activity.Choose, sort.Items)
-        {
-            Asks = [Reason.Of(ReasonCode.AskWhichSpelling, [.. columns.Select(x => x.Grapheme.Text)])],
-        };
+        var place = UsualPlace(brief, taught);
+        return BySpelling(brief, make, dice, used, [taught, .. rivals], Words, place) ?? BySpelling(brief, make, dice, used, [taught, rivals[0]], Words, place)
+            ?? BySpelling(brief, make, dice, used, [taught, rivals[0]], Words);
+    }
+
+    // Where it stands in most of its words, or null where it stands anywhere.
+    private static int? UsualPlace(LessonBrief brief, Correspondence taught)
+    {
+        var places = brief.Stock.Everyday(taught).Select(x => PlaceIn(x, taught)).ToList();
+        return places.Count == 0 ? null : places.GroupBy(x => x).OrderByDescending(x => x.Count()).Where(x => x.Count() * 2 > places.Count).Select(x => (int?)x.Key).FirstOrDefault();
+    }
+
+    // First, inside or last.
+    private static int PlaceIn(OfferedWord word, Correspondence part)
+    {
+        var at = word.Reading.Segments.Select(x => x.Correspondence).ToList().IndexOf(part);
+        return at == 0 ? 0 : at == word.Reading.Segments.Count - 1 ? 2 : 1;
     }
 
     // True when, by where it stands, the spelling could be told without knowing the word.
@@ -172,24 +190,24 @@ internal static class ContrastPiece
         .FirstOrDefault(x => x is not null);
 
     private static LessonBlock? BySpelling(
-        LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used, IReadOnlyList<Correspondence> columns, int words) => columns.Count < 2 ? null
-        : Sorted(brief, make, dice, used, columns, words, x => x.Grapheme.Text, Reason.Of(ReasonCode.AskSortBySpelling, [.. columns.Select(x => x.Grapheme.Text).Distinct()]));
+        LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used, IReadOnlyList<Correspondence> columns, int words, int? place = null) => columns.Count < 2 ? null
+        : Sorted(brief, make, dice, used, columns, words, x => x.Grapheme.Text, Reason.Of(ReasonCode.AskSortBySpelling, [.. columns.Select(x => x.Grapheme.Text).Distinct()]), place);
 
     private static LessonBlock? Sorted(
         LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used, IReadOnlyList<Correspondence> columns, int words,
-        Func<Correspondence, string> heading, Reason asks)
+        Func<Correspondence, string> heading, Reason asks, int? place = null)
     {
         var each = Math.Max(FewestInAColumn, words / columns.Select(heading).Distinct().Count());
         var taken = new HashSet<string>(used);
         var found = new List<(Correspondence Column, OfferedWord Word)>();
         foreach (var column in columns)
         {
-            var mine = WordsOf(brief, dice, column, columns, taken, each).ToList();
+            var mine = WordsOf(brief, dice, column, columns, taken, each, place).ToList();
             taken.UnionWith(mine.Select(x => x.Word.Key));
             found.AddRange(mine.Select(x => (column, x)));
         }
 
-        return found.GroupBy(x => heading(x.Column)).Count(x => x.Count() >= FewestInAColumn) < Math.Min(columns.Count, 2)
+        return found.GroupBy(x => heading(x.Column)).Any(x => x.Count() < FewestInAColumn) || found.DistinctBy(x => heading(x.Column)).Count() < columns.Select(heading).Distinct().Count()
             || found.All(x => x.Column != columns[0]) ? null
             : new LessonBlock(LessonPart.Practise, Activity.Sort, dice.Mix(found.Select(x =>
                 make.Word(x.Word.Word.Key, [Reason.Of(ReasonCode.SpeltWith, x.Column.Grapheme.Text)]) with { Heading = heading(x.Column) })))
@@ -200,11 +218,11 @@ internal static class ContrastPiece
 
     // Everyday words with one of the columns in them and none of the others, each of another family and not rhyming if it can be.
     private static IEnumerable<OfferedWord> WordsOf(
-        LessonBrief brief, Dice dice, Correspondence column, IReadOnlyList<Correspondence> columns, HashSet<string> used, int count)
+        LessonBrief brief, Dice dice, Correspondence column, IReadOnlyList<Correspondence> columns, HashSet<string> used, int count, int? place)
     {
         var others = columns.Where(x => x != column).Select(x => x.Grapheme).ToHashSet();
         var fit = brief.Stock.Everyday(column).Where(x => IsFor(brief, x)
-            && x.Reading.Segments.Count(s => s.Correspondence == column) == 1 && !x.Reading.Segments.Any(s => others.Contains(s.Correspondence.Grapheme)));
+            && (place is null || PlaceIn(x, column) == place) && x.Reading.Segments.Count(s => s.Correspondence == column) == 1 && !x.Reading.Segments.Any(s => others.Contains(s.Correspondence.Grapheme)));
         var fresh = fit.OrderBy(x => used.Contains(x.Word.Key)).ThenBy(x => x.Word.Familiarity != Familiarity.AtFourOrFive)
             .ThenBy(x => brief.Standing.TimesRead.GetValueOrDefault(x.Word.Key) / 4).ThenBy(x => x.Word.Rank);
         return Spread(dice.Mix(fresh.Take(count * DrawnFrom)).OrderBy(x => used.Contains(x.Word.Key)), x => x.Rime).Take(count);
