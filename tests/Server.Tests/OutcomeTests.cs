@@ -120,6 +120,11 @@ public sealed class OutcomeTests(App app)
         var now = await app.Get($"{school.Group()}/lessons/{lesson.Text("next")}");
         Assert.NotEmpty(now["stale"]!.AsArray());
         Assert.All(now["stale"]!.AsArray(), x => Assert.NotEmpty(x!["words"]!.AsArray()));
+        var mended = await app.Post($"{school.Address}/lessons/{now.Text("id")}/edits", new { revision = now.Number("revision"), change = "mend" });
+        Assert.Empty(mended["stale"]!.AsArray());
+        Assert.StartsWith("mended", mended.Text("undo"), StringComparison.Ordinal);
+        using var nothing = await app.Client.PostAsJsonAsync($"{school.Address}/lessons/{now.Text("id")}/edits", new { revision = mended.Number("revision"), change = "mend" });
+        Assert.Equal(400, (int)nothing.StatusCode);
     }
 
     private static string Outcome(School school, JsonNode lesson) => $"{school.Address}/lessons/{lesson.Text("id")}/outcome";

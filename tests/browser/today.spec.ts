@@ -147,3 +147,34 @@ test('a lesson longer than its page is drawn smaller, not broken in two', async 
   const pdf = await page.pdf({ format: 'A4', preferCSSPageSize: true });
   expect(pdf.toString('latin1').match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
 });
+
+test('a lesson begins with what it is about, and says at each piece how it is done for somebody else', async ({ teacher, page }) => {
+  await teacher.open('Curlews');
+  await expect(page.locator('.point')).toContainText('has another spelling');
+  await expect(page.locator('.part .teaching')).toContainText(/Say it.*Slip.*Tell apart.*Write it.*Where/);
+  await expect(page.locator('.how')).toHaveCount(0);
+  await page.getByRole('button', { name: 'someone else is teaching' }).click();
+  await expect(page.locator('.block.released .how')).toContainText('First you show, then together');
+  await expect(page.locator('.block.writeSentence .how')).toContainText('have not seen it');
+});
+
+test('listening has a no in it, and words are sorted under what they are told apart by', async ({ teacher, page }) => {
+  await teacher.open('Curlews');
+  await expect(page.locator('.block.listening .ask')).toContainText('ee or i inside?');
+  await expect.poll(async () => new Set(await page.locator('.block.listening .item small').allTextContents()).size).toBe(2);
+  await expect.poll(async () => (await page.locator('.block.sort h4').allTextContents()).sort()).toEqual(['ea', 'ee']);
+  await expect(page.locator('.block.readStory .story-questions')).toContainText('Find it:');
+});
+
+test('two words that are compared are dropped together and come back together', async ({ teacher, page }) => {
+  await teacher.open('Avocets');
+  const pairs = page.locator('.block.compare .pair, .block.chain .items, .block.sort .column');
+  await expect(pairs.first()).toBeVisible();
+  const before = await page.locator('.practise .item').count();
+  await pairs.first().locator('.item').first().click();
+  await teacher.dock().getByRole('button', { name: 'drop' }).click();
+  await expect(page.getByRole('button', { name: /^Undo: dropped/ })).toBeVisible();
+  await expect.poll(() => page.locator('.practise .item').count()).toBeLessThan(before);
+  await page.getByRole('button', { name: /^Undo: dropped/ }).click();
+  await expect.poll(() => page.locator('.practise .item').count()).toBe(before);
+});

@@ -116,6 +116,13 @@ public static class LessonChanges
             return Replan(request, lesson, row, room);
         }
 
+        if (request.Change == LessonChange.Mend)
+        {
+            return Mend.For(BriefOf(room, row, lesson, lesson.Minutes, lesson.Seed, []), lesson, room.Before(row.Day, row.Id.ToString()).Taught, (ulong)row.Revision) is { } mend
+                ? (mend, null)
+                : (null, Problems.Bad("change", "All of this lesson can be read as it is."));
+        }
+
         if (request.ItemId is null || lesson.Find(request.ItemId) is not { } item)
         {
             return (null, Problems.Bad("itemId", "That item is no longer in the lesson. The page shows it as it is now."));
@@ -135,7 +142,7 @@ public static class LessonChanges
             case LessonChange.Type:
                 return Typed(request, lesson, item, row, room, gate);
             default:
-                return (null, Problems.Bad("change", "Say what to change: swap, lock, unlock, drop, type or replan."));
+                return (null, Problems.Bad("change", "Say what to change: swap, lock, unlock, drop, type, replan or mend."));
         }
     }
 

@@ -21,10 +21,13 @@ public enum LessonChange
 
     /// <summary>The whole lesson again; locked items stay.</summary>
     Replan,
+
+    /// <summary>Others in place of all that can no longer be read.</summary>
+    Mend,
 }
 
 /// <param name="Revision">The revision that the change was made on.</param>
-/// <param name="ItemId">The item; none for a re-plan.</param>
+/// <param name="ItemId">The item; none for a re-plan or to mend.</param>
 /// <param name="Text">What was typed.</param>
 /// <param name="AsTricky">Take a word that can't be read yet as tricky, for this lesson.</param>
 /// <param name="Minutes">For a re-plan: another length.</param>

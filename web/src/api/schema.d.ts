@@ -4860,7 +4860,7 @@ export interface components {
         /** @enum {unknown} */
         LeftOutReason: "holiday" | "count" | "struck" | "hidden" | "otherSheet" | "noValue" | "column" | "title" | "repeated" | "notRead";
         /** @enum {unknown} */
-        LessonChange: "swap" | "lock" | "unlock" | "drop" | "type" | "replan";
+        LessonChange: "swap" | "lock" | "unlock" | "drop" | "type" | "replan" | "mend";
         LessonEditRequest: {
             /** Format: int32 */
             revision: number;

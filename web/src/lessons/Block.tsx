@@ -14,11 +14,12 @@ interface Props {
   block: BlockView;
   part: PartView;
   lesson: LessonView;
+  guided: boolean;
   item: (x: ItemView) => React.ReactNode;
 }
 
 /** One piece of a lesson, drawn by its form: what to do, what is asked, and the material itself. */
-export function Block({ block, part, lesson, item }: Props) {
+export function Block({ block, part, lesson, guided, item }: Props) {
   const time = block.seconds >= 45 && part.blocks.length > 1 ? minutes(block.seconds) : '';
   const title = (
     <h3 title={block.how}>
@@ -26,11 +27,18 @@ export function Block({ block, part, lesson, item }: Props) {
     </h3>
   );
   const kind = `block ${block.form} ${block.activity}`;
-  const ask = block.ask && <p className="ask">{block.ask}</p>;
+  const how = guided && <p className="how">{block.how}</p>;
+  const ask = (
+    <>
+      {how}
+      {block.ask && <p className="ask">{block.ask}</p>}
+    </>
+  );
   switch (block.form) {
     case 'released':
       return (
         <div className={kind}>
+          {how}
           {RELEASES.map(([release, name]) => {
             const items = block.items.filter((x) => x.release === release);
             return items.length === 0 ? null : (
@@ -48,6 +56,7 @@ export function Block({ block, part, lesson, item }: Props) {
       return (
         <div className={kind}>
           <div className="items">{block.items.map(item)}</div>
+          {how}
           <TeachingLines lesson={lesson} />
         </div>
       );
@@ -84,6 +93,7 @@ export function Block({ block, part, lesson, item }: Props) {
       return (
         <div className={kind}>
           {title}
+          {how}
           <div className="items">
             {block.items.map((x, at) => (
               <Fragment key={x.id}>

@@ -6,13 +6,15 @@ import { BY_EAR, minutes, PARTS } from './wording';
 
 interface Props {
   lesson: LessonView;
+  /** Say at each piece how it is done, for somebody who never has. */
+  guided: boolean;
   chosen?: string;
   shaky: ReadonlySet<string>;
   onChoose: (id: string) => void;
 }
 
 /** The four parts of a lesson, each with its timed blocks. */
-export function LessonParts({ lesson, chosen, shaky, onChoose }: Props) {
+export function LessonParts({ lesson, guided, chosen, shaky, onChoose }: Props) {
   const stale = new Set(lesson.stale.map((x) => x.itemId));
   const item = (form: BlockView['form']) =>
     function LessonItem(x: ItemView) {
@@ -45,7 +47,7 @@ export function LessonParts({ lesson, chosen, shaky, onChoose }: Props) {
           </header>
           <div className="blocks">
             {part.blocks.map((x, at) => (
-              <Block key={at} block={x} part={part} lesson={lesson} item={item(x.form)} />
+              <Block key={at} block={x} part={part} lesson={lesson} guided={guided} item={item(x.form)} />
             ))}
           </div>
         </section>

@@ -28,6 +28,7 @@ function LessonDesk({ day }: { day: string }) {
   const { lesson, change, undo, say } = desk;
   const [chosenId, setChosen] = useState<string>();
   const [shaky, setShaky] = useState<ReadonlySet<string>>(new Set());
+  const [guided, setGuided] = useState(false);
   const items = lesson ? itemsOf(lesson) : [];
   const chosen = items.find((x) => x.id === chosenId);
   const editable = lesson?.id !== null && lesson?.outcome === null;
@@ -143,6 +144,8 @@ function LessonDesk({ day }: { day: string }) {
         <Heading
           lesson={lesson}
           onLength={() => change.mutate({ change: 'replan', minutes: lesson.otherMinutes })}
+          guided={guided}
+          onGuided={() => setGuided(!guided)}
         />
         <p className="point">{lesson.point.join(' ')}</p>
         {shown && (
@@ -153,11 +156,22 @@ function LessonDesk({ day }: { day: string }) {
         {lesson.stale.length > 0 && (
           <Alert variant="warning">
             Something changed since this was planned. Not readable now:{' '}
-            <b>{lesson.stale.map((x) => x.text).join(', ')}</b>. Swap them, or plan again.
+            <b>{lesson.stale.map((x) => x.text).join(', ')}</b>.{' '}
+            {editable && (
+              <Button
+                size="sm"
+                variant="dark"
+                onClick={() => change.mutate({ change: 'mend' })}
+                disabled={change.isPending}
+              >
+                Mend them
+              </Button>
+            )}
           </Alert>
         )}
         <LessonParts
           lesson={lesson}
+          guided={guided}
           chosen={chosenId}
           shaky={shaky}
           onChoose={(x) => setChosen(x === chosenId ? undefined : x)}
@@ -168,7 +182,14 @@ function LessonDesk({ day }: { day: string }) {
   );
 }
 
-function Heading({ lesson, onLength }: { lesson: LessonView; onLength: () => void }) {
+interface HeadingProps {
+  lesson: LessonView;
+  onLength: () => void;
+  guided: boolean;
+  onGuided: () => void;
+}
+
+function Heading({ lesson, onLength, guided, onGuided }: HeadingProps) {
   const place = usePlace();
   const total = Math.round(lesson.seconds / 60);
   return (
@@ -194,6 +215,9 @@ function Heading({ lesson, onLength }: { lesson: LessonView; onLength: () => voi
           {lesson.otherMinutes > lesson.minutes ? 'the whole' : 'only'} {lesson.otherMinutes} minutes
         </Button>
       )}
+      <Button size="sm" variant="outline-dark" className="pill" aria-pressed={guided} onClick={onGuided}>
+        someone else is teaching
+      </Button>
       {lesson.outcome && <span className="outcome">{lesson.outcome}</span>}
       <p className="total">
         {lesson.events.length > 0 && <b>{lesson.events.join(', ')} · </b>}
