@@ -1,5 +1,6 @@
 using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Conventions;
+using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Lessons.Pieces;
 using BoldLadder.Core.Sounds;
 
@@ -61,9 +62,9 @@ internal static class ApplyPart
             own,
         ];
 
-        // While there is hardly a sentence, words by ear and then letters fill the time.
+        // While words are of three sounds and sentences are short, words by ear and then letters fill the time.
         var over = seconds - blocks.Sum(x => x.Seconds);
-        return over < LeastToFill ? blocks : over > 2 * seconds / 3 ? [.. blocks, .. Opening(brief, make, dice)]
+        return over < LeastToFill || brief.Shape.Boxes > WordShape.First.Boxes ? blocks : over > 2 * seconds / 3 ? [.. blocks, .. Opening(brief, make, dice)]
             : [.. blocks, new LessonBlock(LessonPart.Apply, Activity.OralBlending, OralBlending.Items(brief, make, dice, Math.Min(OralWords, over / (int)Piece.Of(Activity.OralBlending).Each - 1)))];
     }
 
