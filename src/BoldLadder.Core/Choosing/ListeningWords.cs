@@ -8,7 +8,10 @@ namespace BoldLadder.Core.Choosing;
 /// <param name="Place">Where the sound is: <c>first</c>, <c>inside</c> or <c>last</c>; empty where it is not in the word.</param>
 /// <param name="Apart">The word in its sounds, for saying it slowly, as sound keys.</param>
 /// <param name="SoundCount">Its sounds; two in one letter count as two.</param>
-public readonly record struct ListeningWord(LexiconWord Word, string Place, IReadOnlyList<string> Apart, int SoundCount);
+/// <param name="Heard">The same sounds as the accent tells them apart.</param>
+/// <param name="Syllables">Its beats.</param>
+public readonly record struct ListeningWord(
+    LexiconWord Word, string Place, IReadOnlyList<string> Apart, int SoundCount, IReadOnlyList<string> Heard, int Syllables);
 
 /// <summary>Words chosen by sound alone, for games of listening and for oral blending.</summary>
 public static class ListeningWords
@@ -41,7 +44,8 @@ public static class ListeningWords
 
     internal static ListeningWord Made(WordStock stock, OfferedWord x, string sound) => new(
         x.Word, IndexOf(stock, x.Reading, sound) switch { < 0 => "", 0 => "first", var at when at == x.Reading.Segments.Count - 1 => "last", _ => "inside" },
-        [.. x.Reading.Segments.Select(s => s.Correspondence.Sound.Key)], x.Reading.SoundCount);
+        [.. x.Reading.Segments.Select(s => s.Correspondence.Sound.Key)], x.Reading.SoundCount,
+        [.. x.Reading.Segments.Select(s => stock.Rules.SoundKey(s.Correspondence.Sound))], Structure.Of(x.Reading, x.Word).Syllables);
 
     private static int IndexOf(WordStock stock, Segmentation reading, string sound)
     {

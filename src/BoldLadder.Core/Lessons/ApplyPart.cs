@@ -49,13 +49,14 @@ internal static class ApplyPart
 
         var own = OwnSentence(brief, make, dice);
         var left = seconds - Timing.Of(Activity.WriteSentence, 1) - Timing.Of(Activity.ReadStory, story.Count) - own.Seconds;
+        var justRead = JustRead(brief);
         // A story is enough to read, unless there are minutes for more beside it.
-        var read = story.Count > 0 && left < Timing.Of(Activity.ReadSentences, SentencesBesideStory) ? [] : Read(brief, ranked, keptRead, left, story.Count > 0 ? SentencesBesideStory : MostSentences);
+        var read = story.Count > 0 && left < Timing.Of(Activity.ReadSentences, SentencesBesideStory) ? [] : Read(brief, ranked, keptRead, justRead, left, story.Count > 0 ? SentencesBesideStory : MostSentences);
         var seen = read.Select(x => x.Sentence).Concat(story.Concat(keptRead).Select(x => Sentence.Of(x.Text))).ToList();
         IReadOnlyList<LessonBlock> blocks =
         [
             new LessonBlock(LessonPart.Apply, Activity.ReadStory, story),
-            new LessonBlock(LessonPart.Apply, Activity.ReadSentences, [.. keptRead, .. read.Select(x => Marked(brief, make, x))]),
+            new LessonBlock(LessonPart.Apply, Activity.ReadSentences, [.. keptRead, .. read.Select(x => Marked(justRead, make, x))]),
             // A short lesson has time for one of the two.
             brief.Minutes < FullLesson && story.Count > 0 && brief.KeptIn(LessonPart.Apply, Activity.WriteSentence).Count == 0
                 ? new LessonBlock(LessonPart.Apply, Activity.WriteSentence, []) : Dictation(brief, make, dice, ranked, seen),
@@ -68,15 +69,14 @@ internal static class ApplyPart
             : [.. blocks, new LessonBlock(LessonPart.Apply, Activity.OralBlending, OralBlending.Items(brief, make, dice, Math.Min(OralWords, over / (int)Piece.Of(Activity.OralBlending).Each - 1)))];
     }
 
-    private static LessonItem Marked(LessonBrief brief, ItemMaker make, GradedSentence x) => make.Sentence(x) is var item && JustRead(brief).Contains(x.Sentence.Text)
+    private static LessonItem Marked(HashSet<string> justRead, ItemMaker make, GradedSentence x) => make.Sentence(x) is var item && justRead.Contains(x.Sentence.Text)
         ? item with { Reasons = [.. item.Reasons, Reason.Of(ReasonCode.AgainOnPurpose)] } : item;
 
-    private static List<GradedSentence> Read(LessonBrief brief, IReadOnlyList<GradedSentence> ranked, IReadOnlyList<LessonItem> kept, int seconds, int most)
+    private static List<GradedSentence> Read(LessonBrief brief, IReadOnlyList<GradedSentence> ranked, IReadOnlyList<LessonItem> kept, HashSet<string> justRead, int seconds, int most)
     {
         var piece = Piece.Of(Activity.ReadSentences);
         var wanted = (int)Math.Clamp(Math.Ceiling((seconds - piece.Setup) / piece.Each), 2, most) - kept.Count;
         var keptTexts = brief.Kept.Select(x => x.Item.Text).ToHashSet();
-        var justRead = JustRead(brief);
         var fresh = ranked.Where(x => !keptTexts.Contains(x.Sentence.Text) && !justRead.Contains(x.Sentence.Text)).ToList();
         var read = new List<GradedSentence>();
         foreach (var x in fresh.Count >= FewestSentences ? fresh : ranked.Where(x => !keptTexts.Contains(x.Sentence.Text)))

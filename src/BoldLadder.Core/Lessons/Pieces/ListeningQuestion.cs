@@ -58,7 +58,7 @@ internal static class ListeningQuestion
                 }
 
                 List<ListeningWord> Only(Sound has, Sound not) =>
-                    [.. ListeningWords.Holding(brief.Stock, has).Where(x => x.Place == place && Plain(brief, x) && !x.Apart.Any(k => IsIn(brief, k, not)))];
+                    [.. ListeningWords.Holding(brief.Stock, has).Where(x => x.Place == place && Plain(brief, x) && !x.Heard.Contains(rules.SoundKey(not)))];
             }
         }
 
@@ -123,9 +123,7 @@ internal static class ListeningQuestion
 
     // Heard as one beat, by children who begin.
     private static bool Plain(LessonBrief brief, ListeningWord word) =>
-        Structure.Of(brief.Stock.Words.Of(word.Word).Readings[0], word.Word).Syllables <= Math.Max(1, brief.Shape.Syllables);
-
-    private static bool IsIn(LessonBrief brief, string key, Sound sound) => Sound.TryParse(key, out var x, out _) && brief.Stock.Rules.SameSound(x, sound);
+        word.Syllables <= Math.Max(1, brief.Shape.Syllables);
 
     // Of the commonest, so that no child has to ask what the word means.
     private static List<T> Drawn<T>(IReadOnlyList<T> words, Dice dice, int count) => [.. dice.Mix(words.Take(Math.Max(count * 4, 16))).Take(count)];
