@@ -21,9 +21,18 @@ public sealed record ChosenWord(LexiconWord Word, Segmentation Reading, IReadOnl
 /// <param name="TimesRead">On how many earlier days the group read each word.</param>
 /// <param name="Not">Words already in the lesson.</param>
 /// <param name="May">Whether a word that can be read may be chosen; null for all.</param>
+/// <param name="Pool">What <see cref="ReadingChoice.PoolOf"/> found for a brief that differs in its words, count and seed alone; null to look again.</param>
 public sealed record ReadingBrief(
     Judge Judge, IReadOnlyList<Teachable> Targets, WordShape Shape, IReadOnlySet<string> Due,
-    IReadOnlyDictionary<string, int> TimesRead, IReadOnlySet<string> Not, int Count, ulong Seed, Predicate<OfferedWord>? May = null);
+    IReadOnlyDictionary<string, int> TimesRead, IReadOnlySet<string> Not, int Count, ulong Seed, Predicate<OfferedWord>? May = null, ReadingPool? Pool = null);
+
+/// <summary>The words that several choices of one lesson draw on, best first, chance aside.</summary>
+public sealed class ReadingPool
+{
+    internal ReadingPool(IReadOnlyList<ReadingChoice.Candidate> words) => Words = words;
+
+    internal IReadOnlyList<ReadingChoice.Candidate> Words { get; }
+}
 
 /// <summary>
 /// Chooses words to read: mostly words with the target, spread over its places, short before
@@ -31,7 +40,7 @@ public sealed record ReadingBrief(
 /// </summary>
 public sealed class ReadingChoice(WordStock stock)
 {
-    private sealed record Candidate(OfferedWord Offered, int TargetAt, int TargetBit, WordShape Shape, bool HasDue)
+    internal sealed record Candidate(OfferedWord Offered, int TargetAt, int TargetBit, WordShape Shape, bool HasDue, double Worth)
     {
         public LexiconWord Word => Offered.Word;
 
@@ -47,7 +56,8 @@ public sealed class ReadingChoice(WordStock stock)
     public IReadOnlyList<ChosenWord> Choose(ReadingBrief brief)
     {
         var dice = new Dice(brief.Seed);
-        var ranked = Candidates(brief).Select(x => (Candidate: x, Worth: Worth(x, brief) + (dice.Next() * 3)))
+        var field = (brief.Pool ?? PoolOf(brief)).Words.Where(x => !brief.Not.Contains(x.Word.Key));
+        var ranked = InReach(field, brief.Count + InView).Select(x => (Candidate: x, Worth: x.Worth + (dice.Next() * Chance)))
             .OrderByDescending(x => x.Worth).Take(brief.Count + InView).ToList();
         var candidates = ranked.ConvertAll(x => x.Candidate);
         var worth = ranked.Select(x => x.Worth).ToArray();
@@ -67,6 +77,28 @@ public sealed class ReadingChoice(WordStock stock)
         }
 
         return [.. chosen.OrderBy(x => x.Shape.Boxes).ThenBy(x => x.Shape.Together).ThenBy(x => x.Word.Rank).Select(x => Made(x, brief))];
+    }
+
+    /// <summary>What can be chosen at all for a brief, words of its lesson aside: looked for once, and drawn on by every choice of a lesson.</summary>
+    public ReadingPool PoolOf(ReadingBrief brief) => new([.. Candidates(brief).OrderByDescending(x => x.Worth)]);
+
+    // Chance moves a word by less than this: what is further behind the last that is looked at cannot come in.
+    private const double Chance = 3;
+
+    private static IEnumerable<Candidate> InReach(IEnumerable<Candidate> best, int count)
+    {
+        var (taken, least) = (0, double.NegativeInfinity);
+        foreach (var x in best)
+        {
+            if (x.Worth < least)
+            {
+                yield break;
+            }
+
+            yield return x;
+            taken++;
+            least = taken == count ? x.Worth - Chance : least;
+        }
     }
 
     /// <summary>Says of a word whether it has in it one of the things given.</summary>
@@ -95,12 +127,13 @@ public sealed class ReadingChoice(WordStock stock)
         foreach (var offered in stock.Offered)
         {
             if (_rows.Fits(offered.Row, brief.Shape) && _rows.Covered(offered.Row, brief.Judge.Taught.Bits)
-                && !brief.Not.Contains(offered.Word.Key) && TargetAt(offered.Row, targets) is var at
+                && TargetAt(offered.Row, targets) is var at
                 && (at >= 0 || !letters.Exists(x => offered.Word.Key.Contains(x, StringComparison.Ordinal)))
                 && (brief.May is not { } may || may(offered)))
             {
+                var (shape, isDue) = (_rows.ShapeOf(offered.Row), due.Count > 0 && offered.Reading.Segments.Any(x => due.Contains(x.Correspondence)));
                 found.Add(new Candidate(
-                    offered, at, at < 0 ? -1 : _rows.BitsOf(offered.Row)[at], _rows.ShapeOf(offered.Row), due.Count > 0 && offered.Reading.Segments.Any(x => due.Contains(x.Correspondence))));
+                    offered, at, at < 0 ? -1 : _rows.BitsOf(offered.Row)[at], shape, isDue, Worth(offered.Word, at, shape, isDue, brief)));
             }
         }
 
@@ -132,15 +165,15 @@ public sealed class ReadingChoice(WordStock stock)
         return -1;
     }
 
-    private static double Worth(Candidate x, ReadingBrief brief) =>
-        (x.TargetAt >= 0 ? 20 : 0)
-        + (x.Word.Familiarity == Familiarity.AtFourOrFive ? 4 : 0)
-        + (x.HasDue ? 1.5 : 0)
-        - (FunctionWords.Has(x.Word.Key) ? 6 : 0)
-        - (x.Word.Ended is null ? 0 : brief.Targets.Any(t => t.Ending is not null) ? 0 : 7)
-        - (x.Shape.Boxes < 3 && brief.Shape.Boxes > 3 ? 4 : 0)
-        - (2 * Math.Min(4, brief.TimesRead.GetValueOrDefault(x.Word.Key)))
-        - (0.25 * Math.Log2(x.Word.Rank + 2));
+    private static double Worth(LexiconWord word, int targetAt, WordShape shape, bool hasDue, ReadingBrief brief) =>
+        (targetAt >= 0 ? 20 : 0)
+        + (word.Familiarity == Familiarity.AtFourOrFive ? 4 : 0)
+        + (hasDue ? 1.5 : 0)
+        - (FunctionWords.Has(word.Key) ? 6 : 0)
+        - (word.Ended is null ? 0 : brief.Targets.Any(t => t.Ending is not null) ? 0 : 7)
+        - (shape.Boxes < 3 && brief.Shape.Boxes > 3 ? 4 : 0)
+        - (2 * Math.Min(4, brief.TimesRead.GetValueOrDefault(word.Key)))
+        - (0.25 * Math.Log2(word.Rank + 2));
 
     // What makes a list dull: the same family, rhyme, first letter, length or place of the target again.
     private static double Sameness(Candidate x, Candidate other) =>

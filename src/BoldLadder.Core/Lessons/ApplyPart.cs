@@ -116,7 +116,7 @@ internal static class ApplyPart
             return new LessonBlock(LessonPart.Apply, Activity.OwnSentence, kept);
         }
 
-        var words = new ReadingChoice(brief.Stock).Choose(PractisePart.Ask(brief, WordsToUse, new HashSet<string>(), (ulong)dice.Next(int.MaxValue)));
+        var words = new ReadingChoice(brief.Stock).Choose(brief.Ask(WordsToUse, new HashSet<string>(), (ulong)dice.Next(int.MaxValue)));
         return new LessonBlock(LessonPart.Apply, Activity.OwnSentence, [.. words.Select(x => make.Word(x.Word.Key, [Reason.Of(ReasonCode.ToUse)]))]);
     }
 

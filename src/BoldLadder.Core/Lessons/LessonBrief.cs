@@ -13,6 +13,8 @@ public readonly record struct KeptItem(LessonPart Part, Activity Activity, Lesso
 /// <summary>All that a lesson is made from: the same brief gives the same lesson.</summary>
 public sealed class LessonBrief
 {
+    private readonly Lazy<ReadingBrief> _asked;
+
     /// <summary>What the last lessons taught, for a review: this many.</summary>
     private const int Reviewed = 4;
 
@@ -41,6 +43,12 @@ public sealed class LessonBrief
             ? [.. standing.Ladder.Rungs.Where(x => x.Kind == RungKind.Teach).SelectMany(x => x.Adds).Where(x => x.Correspondence is not null).Take(HeardFirst)]
             : [.. Teaches, .. GoesOver];
         Judge = new Judge(rung is null ? standing.Taught : standing.Taught.With([rung]));
+        _asked = new Lazy<ReadingBrief>(() =>
+        {
+            var late = standing.Clock.Due(day).Where(x => x.Item.Track == RevisitTrack.Card && (x.Shaky || x.Overdue > 0)).Select(x => x.Item.Key).ToHashSet();
+            var asked = new ReadingBrief(Judge, Targets, Shape, late, standing.TimesRead, new HashSet<string>(), 0, 0, MayChoose);
+            return asked with { Pool = new ReadingChoice(stock).PoolOf(asked) };
+        });
     }
 
     public WordStock Stock { get; }
@@ -83,6 +91,9 @@ public sealed class LessonBrief
 
     /// <summary>What can be read once the rung is taught, words forced into the lesson aside.</summary>
     public Judge Judge { get; }
+
+    /// <summary>Asks for so many words, none of those given: whatever a lesson draws is drawn from one pool.</summary>
+    public ReadingBrief Ask(int count, IReadOnlySet<string> not, ulong seed) => _asked.Value with { Count = count, Not = not, Seed = seed };
 
     /// <summary>
     /// False for a word that is readable only because weak vowels are taken leniently, until the ladder has come to longer

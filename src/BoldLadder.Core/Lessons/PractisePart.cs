@@ -45,12 +45,12 @@ internal static class PractisePart
         var keptRead = brief.KeptIn(LessonPart.Practise, Activity.Read);
         var keptSpell = brief.KeptIn(LessonPart.Practise, Activity.Spell);
         var (wanted, seed) = (Math.Max(0, reads - keptRead.Count), (ulong)dice.Next(int.MaxValue));
-        var words = new ReadingChoice(brief.Stock).Choose(Ask(brief, wanted + Spares, used, seed));
+        var words = new ReadingChoice(brief.Stock).Choose(brief.Ask(wanted + Spares, used, seed));
         if (words.Count < FewestToRead)
         {
             // A class with few letters reads its few words, and then changes one into the next.
             used.ExceptWith(contrast?.Items.Select(x => x.Text.ToLowerInvariant()) ?? []);
-            words = new ReadingChoice(brief.Stock).Choose(Ask(brief, wanted + Spares, used, seed));
+            words = new ReadingChoice(brief.Stock).Choose(brief.Ask(wanted + Spares, used, seed));
         }
 
         var toRead = OnThePoint(words, wanted);
@@ -68,13 +68,6 @@ internal static class PractisePart
             new LessonBlock(LessonPart.Practise, Activity.Spell, [.. keptSpell, .. Spellings(brief, make, dice, used, toRead, spells - keptSpell.Count)]),
             new LessonBlock(LessonPart.Practise, Activity.Spare, [.. words.Where(x => !toRead.Contains(x)).Select(x => Item(make, x))]),
         ];
-    }
-
-    internal static ReadingBrief Ask(LessonBrief brief, int count, IReadOnlySet<string> not, ulong seed)
-    {
-        var due = brief.Standing.Clock.Due(brief.Day)
-            .Where(x => x.Item.Track == Log.RevisitTrack.Card && (x.Shaky || x.Overdue > 0)).Select(x => x.Item.Key).ToHashSet();
-        return new ReadingBrief(brief.Judge, brief.Targets, brief.Shape, due, brief.Standing.TimesRead, not, count, seed, brief.MayChoose);
     }
 
     // What holds today's part comes first, easiest first, since that is what the adult shows; words that keep other parts
@@ -119,9 +112,9 @@ internal static class PractisePart
         var holding = new ReadingChoice(brief.Stock).Holding(brief.Targets);
         bool IsToday(ChosenSpelling x) => brief.Targets.Count == 0 || holding(x.Word);
         var seed = (ulong)dice.Next(int.MaxValue);
-        var fresh = choice.Choose(Ask(brief, count, used, seed)).Where(IsToday).ToList();
+        var fresh = choice.Choose(brief.Ask(count, used, seed)).Where(IsToday).ToList();
         var kept = brief.Kept.Select(x => x.Item.Text.ToLowerInvariant()).ToHashSet();
-        var again = choice.Choose(Ask(brief, count * 3, kept, seed)).OrderByDescending(x => read.Exists(r => r.Word.Key == x.Word.Key));
+        var again = choice.Choose(brief.Ask(count * 3, kept, seed)).OrderByDescending(x => read.Exists(r => r.Word.Key == x.Word.Key));
         return SpellingChoice.InTurn(fresh.Concat(again).DistinctBy(x => x.Word.Key)).OrderByDescending(IsToday)
             .Take(count).OrderBy(x => x.Reading.Segments.Count)
             .Select(x => make.Item(ItemKind.Word, x.Word.Spelling, x.Reading.ToString(), x.Reasons, x.Spoken));

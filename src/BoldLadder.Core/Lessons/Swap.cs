@@ -28,10 +28,10 @@ public static class Swap
             (ItemKind.Story, _) => StoryChoice.Ranked(brief, dice).Where(x => x.Story.Title != item.Heading).Select(make.Story).FirstOrDefault(),
             (ItemKind.MadeUp, _) => MadeUpBlock.Another(brief, make, dice, used),
             (ItemKind.Word, Activity.Spell) => new SpellingChoice(brief.Stock)
-                .Choose(PractisePart.Ask(brief, 1, used, (ulong)dice.Next(int.MaxValue)))
+                .Choose(brief.Ask(1, used, (ulong)dice.Next(int.MaxValue)))
                 .Select(x => make.Item(ItemKind.Word, x.Word.Spelling, x.Reading.ToString(), x.Reasons, x.Spoken)).FirstOrDefault(),
             (ItemKind.Word, _) => new ReadingChoice(brief.Stock)
-                .Choose(PractisePart.Ask(brief, 1, used, (ulong)dice.Next(int.MaxValue)))
+                .Choose(brief.Ask(1, used, (ulong)dice.Next(int.MaxValue)))
                 .Select(x => make.Word(x.Word.Key, x.Reasons)).FirstOrDefault(),
             (ItemKind.Sentence, _) => ApplyPart.Ranked(brief, dice).Where(x => !used.Contains(x.Sentence.Text.ToLowerInvariant()))
                 .Select(make.Sentence).FirstOrDefault(),
