@@ -69,8 +69,8 @@ internal sealed class Floors(string data, SchoolYear year)
             var clock = Stopwatch.GetTimestamp();
             var lesson = LessonComposer.Compose(brief);
             count.Milliseconds += Stopwatch.GetElapsedTime(clock).TotalMilliseconds;
-            Note(count, lesson, brief, lastRead);
             var missed = dice.Next(MissedOneIn) == 0;
+            Note(count, lesson, brief, lastRead, missed);
             var shaky = dice.Next(ShakyOneIn) == 0 ? dice.Mix(LessonLog.CanBeShaky(lesson)).Take(1).ToList() : [];
             entries.Add(LessonLog.Entry(
                 lesson, $"lesson {entries.Count}", date, missed ? LogOutcome.Missed : LogOutcome.Taught, entries.Count + 1, missed ? [] : shaky));
@@ -79,7 +79,7 @@ internal sealed class Floors(string data, SchoolYear year)
         return count;
     }
 
-    private static void Note(Count x, Lesson lesson, LessonBrief brief, Dictionary<string, int> lastRead)
+    private static void Note(Count x, Lesson lesson, LessonBrief brief, Dictionary<string, int> lastRead, bool missed)
     {
         var holding = new ReadingChoice(brief.Stock).Holding(brief.Targets);
         bool On(string word) => brief.Stock.Words.FindWord(word) is { } known && holding(known);
@@ -92,7 +92,8 @@ internal sealed class Floors(string data, SchoolYear year)
         foreach (var sentence in In(Activity.ReadSentences).Where(s => s.Reasons.All(r => r.Code != ReasonCode.AgainOnPurpose)).Select(s => s.Text))
         {
             x.Again += lastRead.TryGetValue(sentence, out var last) && x.Lessons - last < ReadOnPurpose ? 1 : 0;
-            lastRead[sentence] = x.Lessons;
+            // What was planned for a day that was missed, nobody read.
+            lastRead[sentence] = missed ? lastRead.GetValueOrDefault(sentence, int.MinValue / 2) : x.Lessons;
         }
 
         if (lesson.Kind is not (LessonKind.NewLearning or LessonKind.Structure) || brief.Standing.Line < Opening)

@@ -12,7 +12,10 @@ internal static class OralBlending
     public static IReadOnlyList<LessonItem> Items(LessonBrief brief, ItemMaker make, Dice dice, int count)
     {
         var sounds = brief.Targets.Select(x => x.Correspondence).OfType<Correspondence>().Select(x => x.Sound).Distinct().ToList();
-        return [.. sounds.SelectMany(x => ListeningWords.With(brief.Stock, x, count, dice, MostSounds))
+        return [.. sounds.SelectMany(x => ListeningWords.With(brief.Stock, x, count * 2, dice, MostSounds).Where(IsPlain).Take(count))
             .DistinctBy(x => x.Word.Key).Take(count).Select(make.Listening)];
     }
+
+    // One beat, and as many sounds as are said: nobody joins the two halves of tower.
+    private static bool IsPlain(ListeningWord word) => word.Syllables == 1 && word.Apart.Count == word.SoundCount;
 }

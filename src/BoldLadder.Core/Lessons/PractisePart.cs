@@ -95,6 +95,8 @@ internal static class PractisePart
         var (mostRead, mostSpelt) = brief.IsReview ? (MostOnReview, MostSpeltOnReview) : (MostToRead, MostToSpell);
         var (read, spell) = (Piece.Of(Activity.Read), Piece.Of(Activity.Spell));
         var spells = (int)Math.Clamp(Math.Round(((seconds * SpellShare) - spell.Setup) / spell.Each), FewestToSpell, mostSpelt);
+        // A rung of many parts has one word to spell for each.
+        spells = Math.Max(spells, Math.Min(MostSpeltOnReview, brief.Teaches.Count));
         var left = seconds - Timing.Of(Activity.Spell, spells) - read.Setup;
         return ((int)Math.Clamp(left / read.Each, FewestToRead, mostRead), spells);
     }

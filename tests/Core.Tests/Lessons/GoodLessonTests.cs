@@ -47,6 +47,17 @@ public class GoodLessonTests
         });
 
     [Fact]
+    public void A_sound_is_heard_first_where_no_other_consonant_hides_it() => Assert.All(
+        New.Where(x => x.Rung.Label is "t" or "d" or "p" or "b" or "s")
+            .SelectMany(x => x.Lesson.Blocks.Where(b => b.Activity == Activity.Listening && b.Asks.Any(a => a.Code == ReasonCode.AskWhichSound && a.Arguments[2] == "first")).SelectMany(b => b.Items)),
+        x => Assert.True(Core.Sounds.Sound.TryParse(x.Split.Split(' ')[1], out var second, out _) && second.IsVowel, x.Text));
+
+    [Fact]
+    public void What_is_put_together_by_ear_is_one_beat() => Assert.All(
+        All.Value.SelectMany(x => x.In(Activity.OralBlending).Select(i => (x.Stock, i.Text))),
+        x => Assert.Equal(1, Core.Words.Structure.Of(x.Stock.Words.Find(x.Text)!.Readings[0], x.Stock.Words.FindWord(x.Text)).Syllables));
+
+    [Fact]
     public void Something_is_compared_in_every_lesson_that_teaches_a_part_once_words_can_be_read() => Assert.All(
         New.Where(x => x.Brief.Standing.Line >= Opening),
         x => Assert.Contains(x.Lesson.Blocks, b => b.Activity is Activity.Compare or Activity.Sort or Activity.Choose or Activity.Chain && b.Items.Count >= 4));

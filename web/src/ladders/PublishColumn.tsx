@@ -63,11 +63,7 @@ export function PublishColumn({ ladder, publish, goBack, onDone }: Props) {
             </p>
           ))}
           <p className="hint">What a group was taught stays as it is.</p>
-          <Button
-            variant="dark"
-            disabled={publish.isPending}
-            onClick={() => publish.mutate(undefined, { onSuccess: onDone })}
-          >
+          <Button variant="dark" disabled={publish.isPending} onClick={() => publish.mutate(onDone)}>
             Let lessons follow
           </Button>{' '}
         </>

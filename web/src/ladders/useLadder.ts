@@ -95,13 +95,18 @@ export function useLadder() {
   });
   const publish = useMutation({
     ...keep,
-    mutationFn: () =>
-      need(
+    // What is to follow is told with the answer, and not when all that hangs on it was asked for again: by then the
+    // person may be somewhere else.
+    mutationFn: async (whenFollowed: () => void) => {
+      const view = await need(
         api.POST('/api/schools/{schoolId}/ladders/{ladderId}/publish', {
           params,
           body: { revision: revision() },
         }),
-      ),
+      );
+      whenFollowed();
+      return view;
+    },
   });
   return { query, ladder: query.data, ladderId, edit, undo, redo, goBack, publish };
 }

@@ -58,7 +58,7 @@ internal static class ListeningQuestion
                 }
 
                 List<ListeningWord> Only(Sound has, Sound not) =>
-                    [.. ListeningWords.Holding(brief.Stock, has).Where(x => x.Place == place && Plain(brief, x) && !x.Heard.Contains(rules.SoundKey(not)))];
+                    [.. ListeningWords.Holding(brief.Stock, has).Where(x => x.Place == place && Plain(brief, x) && !x.Heard.Contains(rules.SoundKey(not))).OrderBy(x => !StandsClear(x, place))];
             }
         }
 
@@ -120,6 +120,16 @@ internal static class ListeningQuestion
 
     private static LessonItem Item(ItemMaker make, ListeningWord word, string answer, Reason why) =>
         make.Item(ItemKind.Listening, word.Word.Spelling, string.Join(' ', word.Apart), [why]) with { Heading = answer };
+
+    // Beside another consonant a sound is heard less well, and some are said otherwise: the t of tree.
+    private static bool StandsClear(ListeningWord word, string place) => place switch
+    {
+        "first" => word.Apart.Count < 2 || IsVowel(word.Apart[1]),
+        "last" => word.Apart.Count < 2 || IsVowel(word.Apart[^2]),
+        _ => true,
+    };
+
+    private static bool IsVowel(string key) => Sound.TryParse(key, out var sound, out _) && sound.IsVowel;
 
     // Heard as one beat, by children who begin.
     private static bool Plain(LessonBrief brief, ListeningWord word) =>
