@@ -145,6 +145,7 @@ test('keys pressed faster than they are saved are all kept', async ({ teacher, p
   await expect(row.locator('span').first()).toHaveText(String(start));
   await expect(page.getByRole('button', { name: /^Undo/ })).toHaveCount(0);
   await page.getByRole('link', { name: 'Today', exact: true }).click();
+  await expect(teacher.words('read').nth(1)).toBeVisible();
   const before = await teacher.texts('read');
   await teacher.words('read').nth(1).click();
   await page.keyboard.press('s');

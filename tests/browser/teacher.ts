@@ -58,7 +58,9 @@ export class Teacher {
     return this.page.locator(`.block.${block} .item`);
   }
 
+  /** The words of a block once it is there: read before the lesson has come, they would be none. */
   async texts(block: string) {
+    await this.words(block).first().waitFor();
     return this.page.locator(`.block.${block} .item .visually-hidden`).allTextContents();
   }
 
