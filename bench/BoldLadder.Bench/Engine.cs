@@ -41,7 +41,7 @@ internal static class Engine
         var taught = new TaughtSet(rules, [], []).With(ladder.Rungs.Take(Taught));
         var readable = new ulong[(rows.Count + 63) / 64];
         found["whole lexicon judged, ms"] = median(() => rows.AllCovered(taught.Bits, readable), 501);
-        var stock = new WordStock(rules, SentenceBank.Parse("Sam sat."), SpokenSentences.Parse(""));
+        var stock = new WordStock(rules, WrittenTexts.Parse(_ => ""));
         var judge = new Judge(taught);
         var clock = Stopwatch.StartNew();
         var graph = new ChainGraph([.. new WordLists(stock).Words(new ListBrief(judge, MostSounds: 5)).Select(x => x.Offered)], rules);

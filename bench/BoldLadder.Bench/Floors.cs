@@ -24,9 +24,7 @@ internal sealed class Floors(string data, SchoolYear year)
     private const int MissedOneIn = 17, ShakyOneIn = 3, ReadOnPurpose = 20;
 
     private readonly Lexicon _lexicon = Lexicon.Parse(File.ReadAllText(Path.Combine(data, "lexicon", "lexicon.tsv")));
-    private readonly SentenceBank _sentences = SentenceBank.Parse(File.ReadAllText(Path.Combine(data, "sentences.txt")));
-    private readonly SpokenSentences _spoken = SpokenSentences.Parse(File.ReadAllText(Path.Combine(data, "spoken.tsv")));
-    private readonly StoryBank _stories = StoryBank.Parse(File.ReadAllText(Path.Combine(data, "stories.txt")));
+    private readonly WrittenTexts _written = WrittenTexts.Parse(x => File.ReadAllText(Path.Combine(data, x)));
     private readonly AmericanForms _forms = AmericanForms.Parse(File.ReadAllText(Path.Combine(data, "lexicon", "american-forms.tsv")));
 
     private sealed class Count
@@ -55,7 +53,7 @@ internal sealed class Floors(string data, SchoolYear year)
 
     private WordStock Stock(Ladder ladder, Accent accent) => new(
         new ReadingRules(new WordRows(new SchoolWords(_lexicon, accent), LadderUnits.Of(ladder)), WeakVowels.Lenient, ladder),
-        accent.IsAmerican ? _sentences.In(_forms) : _sentences, accent.IsAmerican ? _spoken.In(_forms) : _spoken, stories: accent.IsAmerican ? _stories.In(_forms) : _stories);
+        accent.IsAmerican ? _written.In(_forms) : _written);
 
     private Count Live(Ladder ladder, WordStock stock)
     {

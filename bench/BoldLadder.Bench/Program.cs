@@ -88,9 +88,8 @@ foreach (var moving in new[] { new[] { "s-s" }, ["igh-igh"], ["sh-sh", "ch-ch", 
     Console.WriteLine($"  against as many what-ifs one by one: ratio {single * destinations / all:0.0}");
 }
 
-var sentences = SentenceBank.Parse(File.ReadAllText(Path.Combine(data, "sentences.txt")));
 var stockClock = Stopwatch.StartNew();
-var stock = new WordStock(rules, sentences, SpokenSentences.Parse(File.ReadAllText(Path.Combine(data, "spoken.tsv"))));
+var stock = new WordStock(rules, WrittenTexts.Parse(x => File.ReadAllText(Path.Combine(data, x))));
 Console.WriteLine($"a school's stock of words made:      {stockClock.Elapsed.TotalMilliseconds,8:0.0} ms, once for a school and process");
 _ = SchoolYear.TryCreate([new Term("Year", new DateOnly(2026, 9, 1), new DateOnly(2027, 7, 20))], [], WeeklyPattern.Usual, out var year, out _);
 foreach (var place in new[] { 20, 60, 110 })

@@ -16,9 +16,7 @@ internal static class World
     public static string Root { get; } = FindRoot();
 
     private static readonly Lazy<Lexicon> LazyLexicon = new(() => Lexicon.Parse(Text("lexicon/lexicon.tsv")));
-    private static readonly Lazy<SentenceBank> LazySentences = new(() => SentenceBank.Parse(Text("sentences.txt")));
-    private static readonly Lazy<SpokenSentences> LazySpoken = new(() => SpokenSentences.Parse(Text("spoken.tsv")));
-    private static readonly Lazy<StoryBank> LazyStories = new(() => StoryBank.Parse(Text("stories.txt")));
+    private static readonly Lazy<WrittenTexts> LazyWritten = new(() => WrittenTexts.Parse(Text));
     private static readonly Lazy<Ladder> LazyEstuary = new(() => LadderText.Parse(Text("demo/estuary.ladder.tsv")));
     private static readonly Lazy<Ladder> LazyRidge = new(() => LadderText.Parse(Text("demo/ridge.ladder.tsv")));
     private static readonly Lazy<WordStock> LazySouth = new(() => Stock(Estuary, Accent.SouthernBritish));
@@ -41,11 +39,13 @@ internal static class World
 
     public static Lexicon Lexicon => LazyLexicon.Value;
 
-    public static SentenceBank Sentences => LazySentences.Value;
+    public static WrittenTexts Written => LazyWritten.Value;
 
-    public static SpokenSentences Spoken => LazySpoken.Value;
+    public static SentenceBank Sentences => Written.Sentences;
 
-    public static StoryBank Stories => LazyStories.Value;
+    public static SpokenSentences Spoken => Written.Spoken;
+
+    public static StoryBank Stories => Written.Stories;
 
     public static TeachingNotes Notes { get; } = TeachingNotes.Parse(Text("notes/sounds.tsv"), Text("notes/letters.tsv"), Text("notes/points.tsv"), Text("notes/alike.tsv"));
 
@@ -72,8 +72,7 @@ internal static class World
 
     public static WordStock Stock(Ladder? ladder, Accent accent, WeakVowels weak = WeakVowels.Lenient) => new(
         new ReadingRules(new WordRows(new SchoolWords(Lexicon, accent), LadderUnits.Of(ladder)), weak, ladder),
-        accent.IsAmerican ? Sentences.In(Forms) : Sentences, accent.IsAmerican ? Spoken.In(Forms) : Spoken,
-        stories: accent.IsAmerican ? Stories.In(Forms) : Stories);
+        accent.IsAmerican ? Written.In(Forms) : Written);
 
     public static ReadingRules Rules(Accent accent, WeakVowels weak = WeakVowels.Lenient, Ladder? ladder = null) =>
         new(new WordRows(new SchoolWords(Lexicon, accent), LadderUnits.Of(ladder)), weak, ladder);

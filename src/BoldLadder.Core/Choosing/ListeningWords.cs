@@ -16,7 +16,7 @@ public readonly record struct ListeningWord(
 /// <summary>Words chosen by sound alone, for games of listening and for oral blending.</summary>
 public static class ListeningWords
 {
-    private const int MostSounds = 4;
+    private const int MostSounds = 4, MostInTwoBeats = 6;
 
     /// <summary>Words that children of four or five know and that hold the sound, at mixed places.</summary>
     public static IReadOnlyList<ListeningWord> With(WordStock stock, Sound sound, int count, Dice dice, int mostSounds = MostSounds)
@@ -37,6 +37,10 @@ public static class ListeningWords
     /// <summary>All words of the youngest without the sound, commonest first.</summary>
     public static IEnumerable<ListeningWord> Without(WordStock stock, Sound sound) =>
         stock.Offered.Where(x => IsKnown(x) && x.Reading.SoundCount <= MostSounds && IndexOf(stock, x.Reading, stock.Rules.SoundKey(sound)) < 0).Select(x => Made(stock, x, ""));
+
+    /// <summary>Words of the youngest of two beats, commonest first.</summary>
+    public static IEnumerable<OfferedWord> OfTwoBeats(WordStock stock) =>
+        stock.Offered.Where(x => IsKnown(x) && x.Reading.SoundCount <= MostInTwoBeats && Structure.Of(x.Reading, x.Word).Syllables == 2);
 
     // A word of grammar means nothing by itself: no child can picture with or was.
     internal static bool IsKnown(OfferedWord x) =>

@@ -8,8 +8,6 @@ public sealed class StoryBank
 
     private StoryBank(IReadOnlyList<Story> stories) => Stories = stories;
 
-    public static StoryBank Empty { get; } = new([]);
-
     public IReadOnlyList<Story> Stories { get; }
 
     /// <summary>The stories as an American school has them.</summary>

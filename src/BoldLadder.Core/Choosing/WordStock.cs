@@ -28,17 +28,16 @@ public sealed class WordStock
 
     /// <param name="madeUp">What proves made-up words, made when first needed; null where none are used.</param>
     public WordStock(
-        ReadingRules rules, SentenceBank sentences, SpokenSentences spoken, IReadOnlySet<string>? switchedMerges = null, Lazy<MadeUpCheck>? madeUp = null,
-        StoryBank? stories = null)
+        ReadingRules rules, WrittenTexts written, IReadOnlySet<string>? switchedMerges = null, Lazy<MadeUpCheck>? madeUp = null)
     {
-        Stories = new SchoolStories(rules.Rows.Words, stories ?? StoryBank.Empty);
+        Stories = new SchoolStories(rules.Rows.Words, written.Stories);
         _madeUp = madeUp;
         Rules = rules;
-        Spoken = spoken;
+        (Spoken, Riddles) = (written.Spoken, written.Riddles);
         Evidence = new SpellingEvidence(rules);
 
         // What the adult says of a word is a sentence to read too, once children can.
-        Sentences = new SchoolSentences(Words, sentences.Sentences.Concat(spoken.Sentences.Where(x => x.Words.All(IsPlain))));
+        Sentences = new SchoolSentences(Words, written.Sentences.Sentences.Concat(written.Spoken.Sentences.Where(x => x.Words.All(IsPlain))));
         Homophones = new Homophones(rules.Rows.Words, switchedMerges);
         Offered = [.. Words.Words.Where(rules.Rows.MayOffer).Select(Offer)];
         _byPart = new(() => (from x in Offered
@@ -76,6 +75,8 @@ public sealed class WordStock
     public SpokenSentences Spoken { get; }
 
     public SchoolStories Stories { get; }
+
+    public Riddles Riddles { get; }
 
     /// <summary>
     /// The everyday words that sound like this one and are spelt otherwise, for which a spoken

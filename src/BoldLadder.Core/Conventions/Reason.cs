@@ -168,6 +168,15 @@ public enum ReasonCode
     /// <summary>A word for children to use in a sentence of their own.</summary>
     ToUse,
 
+    /// <summary>The sentence asks for a tricky word. Arguments: the word.</summary>
+    WordLeftOut,
+
+    /// <summary>A riddle whose answer has today's sound, or today's spelling. Arguments: the grapheme.</summary>
+    RiddleWith,
+
+    /// <summary>By ear. Arguments: the first vowel as the accent says it, and whether it is <c>short</c> or <c>long</c>.</summary>
+    FirstVowel,
+
     /// <summary>What is asked. Arguments: the two sounds as they are called, <c>first</c>, <c>inside</c> or <c>last</c>, and the keys of the two.</summary>
     AskWhichSound,
 
@@ -180,6 +189,9 @@ public enum ReasonCode
     /// <summary>Arguments: the ending, and the sounds it can have.</summary>
     AskEndingSound,
     AskShortAndSplit,
+
+    /// <summary>Is the first vowel short or long? Arguments: the doubled graphemes.</summary>
+    AskShortOrLong,
 
     /// <summary>A base and its word with an ending, side by side. Arguments: the ending.</summary>
     AskEnding,

@@ -11,6 +11,15 @@ public sealed record Terms(string TrickyWord, string MadeUpWord, string SoundOut
     /// <summary>The field's plain terms.</summary>
     public static Terms Plain { get; } = new("tricky word", "made-up word", "sound out");
 
+    public string TrickyWords => Several(TrickyWord);
+
+    public string MadeUpWords => Several(MadeUpWord);
+
+    /// <summary>More than one of it: a school's own term is a noun that ends as most do.</summary>
+    private static string Several(string term) =>
+        term.EndsWith('s') || term.EndsWith('x') || term.EndsWith("sh", StringComparison.Ordinal) || term.EndsWith("ch", StringComparison.Ordinal) ? $"{term}es"
+        : term.Length > 1 && term[^1] == 'y' && !"aeiou".Contains(term[^2], StringComparison.Ordinal) ? $"{term[..^1]}ies" : $"{term}s";
+
     internal (string Field, string Sentence)? Problem =>
         Bad(TrickyWord) ? ("terms.trickyWord", Sentence) : Bad(MadeUpWord) ? ("terms.madeUpWord", Sentence)
         : Bad(SoundOut) ? ("terms.soundOut", Sentence) : null;

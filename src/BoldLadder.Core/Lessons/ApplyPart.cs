@@ -33,9 +33,10 @@ internal static class ApplyPart
     internal const int Lately = 12;
 
     /// <param name="seconds">Time for the part: its share at least, more when practice cannot use it.</param>
-    public static IReadOnlyList<LessonBlock> Make(LessonBrief brief, ItemMaker make, Dice dice, int seconds)
+    /// <param name="asked">Sentences that stand in practise.</param>
+    public static IReadOnlyList<LessonBlock> Make(LessonBrief brief, ItemMaker make, Dice dice, int seconds, HashSet<string> asked)
     {
-        var ranked = Ranked(brief, dice);
+        var ranked = Ranked(brief, dice).Where(x => !asked.Contains(x.Sentence.Text)).ToList();
         var (story, keptRead) = (brief.KeptIn(LessonPart.Apply, Activity.ReadStory), brief.KeptIn(LessonPart.Apply, Activity.ReadSentences));
         if (story.Count == 0 && keptRead.Count == 0 && StoryChoice.Best(brief, dice) is { } best)
         {

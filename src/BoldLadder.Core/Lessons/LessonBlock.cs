@@ -14,6 +14,9 @@ public enum Activity
     MeetTricky,
     Listening,
 
+    /// <summary>A riddle is said; its answer has what is taught.</summary>
+    Riddles,
+
     /// <summary>Words side by side that differ in one thing.</summary>
     Compare,
     OralBlending,
@@ -30,6 +33,9 @@ public enum Activity
     /// <summary>A part of the word is left out: children say which spelling goes there, and why.</summary>
     Choose,
     MadeUp,
+
+    /// <summary>A sentence is said whole; children write its tricky word, which is left out.</summary>
+    FillGap,
     ReadSentences,
 
     /// <summary>A small story is read, and talked about.</summary>

@@ -80,8 +80,19 @@ public sealed class LessonBrief
     /// <summary>What was taught before and is what today is about: the spellings of a contrast, or what the last lessons taught.</summary>
     public IReadOnlyList<Teachable> GoesOver { get; }
 
-    /// <summary>Nothing new comes today: what was taught is gone over.</summary>
-    public bool IsReview => Teaches.Count == 0 && Rung is not { TrickyWords.Count: > 0 };
+    /// <summary>What kind of lesson its rung makes.</summary>
+    public LessonKind Kind => BeforeLadder ? LessonKind.Listening : Rung switch
+    {
+        null or { Kind: RungKind.Consolidation } => LessonKind.Review,
+        { Kind: RungKind.Contrast } => LessonKind.Contrast,
+        { Kind: RungKind.Check } => LessonKind.Check,
+        { AddsParts: false } => LessonKind.TrickyWordDay,
+        { Correspondences.Count: 0 } => LessonKind.Structure,
+        _ => LessonKind.NewLearning,
+    };
+
+    /// <summary>Nothing is new today, of whatever kind the lesson is: what was taught is gone over.</summary>
+    public bool NothingNew => Teaches.Count == 0 && Rung is not { TrickyWords.Count: > 0 };
 
     /// <summary>Nothing is taught yet, and nothing new comes today: children listen.</summary>
     public bool BeforeLadder { get; }
@@ -96,11 +107,13 @@ public sealed class LessonBrief
     public ReadingBrief Ask(int count, IReadOnlySet<string> not, ulong seed) => _asked.Value with { Count = count, Not = not, Seed = seed };
 
     /// <summary>
-    /// False for a word that is readable only because weak vowels are taken leniently, until the ladder has come to longer
-    /// words: right as a verdict, and not what a careful teacher would choose.
+    /// What a careful teacher would not choose, though it is right as a verdict: a word that is readable only because weak
+    /// vowels are taken leniently, until the ladder has come to longer words; and on a day of doubled letters one in which
+    /// the vowel before them does not tell.
     /// </summary>
     public bool MayChoose(OfferedWord word) => Shape.Syllables > 1
-        || word.Reading.Segments.All(x => x.Correspondence.Sound.First.Key != "schwa" || Judge.Taught.Things.Contains(Teachable.Of(x.Correspondence)));
+        ? !word.Reading.Segments.Any(x => x.Correspondence.IsDoubledConsonant && Teaches.Contains(Teachable.Of(x.Correspondence)) && !DoubledLetters.Decides(word.Reading, x.Correspondence))
+        : word.Reading.Segments.All(x => x.Correspondence.Sound.First.Key != "schwa" || Judge.Taught.Things.Contains(Teachable.Of(x.Correspondence)));
 
     // What the last lessons taught; when one review follows another, as at the top of a ladder, the lessons before those, round and round.
     private static IEnumerable<TaughtLesson> Gone(IReadOnlyList<TaughtLesson> lessons)

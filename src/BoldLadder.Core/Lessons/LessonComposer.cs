@@ -1,5 +1,6 @@
 using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Lessons.Pieces;
 
 namespace BoldLadder.Core.Lessons;
 
@@ -13,7 +14,7 @@ public static class LessonComposer
         if (brief.BeforeLadder)
         {
             return new Lesson(
-                LessonKind.Listening, brief.Minutes, "", "listening", [], [], [], brief.Seed, Teaching.None,
+                brief.Kind, brief.Minutes, "", "listening", [], [], [], brief.Seed, Teaching.None,
                 WithKept([.. ListeningLesson.Make(brief, make, dice).Where(x => x.Items.Count > 0)], brief.Kept), []);
         }
 
@@ -21,25 +22,17 @@ public static class LessonComposer
         var teach = TeachPart.Make(brief, make, dice);
         var whole = brief.Minutes * 60;
         var applySeconds = Math.Max((int)(whole * Timing.ApplyShare), whole - revisit.Concat(teach).Sum(x => x.Seconds) - PractisePart.MostFor(brief));
-        var apply = ApplyPart.Make(brief, make, dice, applySeconds);
+        // The sentences that ask for today's tricky words are few early on: what is left is read.
+        var gaps = TrickyGaps.Make(brief, make, dice);
+        var apply = ApplyPart.Make(brief, make, dice, applySeconds, gaps?.Items.Select(x => x.Text).ToHashSet() ?? []);
         var left = whole - revisit.Concat(teach).Concat(apply).Sum(x => x.Seconds);
-        var practise = PractisePart.Make(brief, make, dice, left);
+        var practise = PractisePart.Make(brief, make, dice, left, gaps);
         var blocks = revisit.Concat(teach).Concat(practise).Concat(apply).Where(x => x.Items.Count > 0).ToList();
         return new Lesson(
-            KindOf(brief.Rung), brief.Minutes, brief.Rung?.Id ?? "", brief.Rung?.Label ?? "review",
+            brief.Kind, brief.Minutes, brief.Rung?.Id ?? "", brief.Rung?.Label ?? "review",
             brief.Teaches, brief.GoesOver, brief.Rung?.TrickyWords ?? [], brief.Seed, TeachingOf(brief.Rung),
             WithKept(blocks, brief.Kept), carried);
     }
-
-    private static LessonKind KindOf(Rung? rung) => rung switch
-    {
-        null or { Kind: RungKind.Consolidation } => LessonKind.Review,
-        { Kind: RungKind.Contrast } => LessonKind.Contrast,
-        { Kind: RungKind.Check } => LessonKind.Check,
-        { AddsParts: false } => LessonKind.TrickyWordDay,
-        { Correspondences.Count: 0 } => LessonKind.Structure,
-        _ => LessonKind.NewLearning,
-    };
 
     private static Teaching TeachingOf(Rung? rung) => rung is null ? Teaching.None : new Teaching(
         rung.SayIt.Length > 0 ? rung.SayIt : rung.Correspondences.Count > 0 ? rung.Correspondences[0].Sound.First.SayIt : "",

@@ -15,10 +15,11 @@ namespace BoldLadder.Core.Lessons;
 /// <param name="Say">To the children: what the mouth does.</param>
 /// <param name="Slip">The slip to expect; empty where none is written.</param>
 /// <param name="Write">The way the pencil goes; null where the letters are only written one after the other.</param>
+/// <param name="Together">A line to say together, on the day that the sound is new; else empty.</param>
 /// <param name="Place">A line of where it stands and what goes against it; empty where none is written.</param>
 /// <param name="Facts">Counts over the everyday words.</param>
 public sealed record PartTeaching(
-    Teachable Part, string Say, string Slip, string Mend, string? Write, string Place, IReadOnlyList<Reason> Facts, string? TellApart)
+    Teachable Part, string Say, string Slip, string Mend, string? Write, string Together, string Place, IReadOnlyList<Reason> Facts, string? TellApart)
 {
     // More than two parts on a rung are of one kind: what is said of the first goes for all.
     private const int Most = 2;
@@ -37,11 +38,12 @@ public sealed record PartTeaching(
         var own = lesson.Teaching;
         return new PartTeaching(
             part, first && own.SayIt.Length > 0 ? own.SayIt : note?.Say ?? c.Sound.First.SayIt, note?.Slip ?? "", note?.Mend ?? "",
-            first && own.WriteIt.Length > 0 ? own.WriteIt : notes.Of(c.Grapheme)?.Small, notes.Of(part)?.Place ?? "", PlacesOf(c, stock), Apart(c, notes, stock, before));
+            first && own.WriteIt.Length > 0 ? own.WriteIt : notes.Of(c.Grapheme)?.Small,
+            before.Any(x => x.Correspondence is { } known && stock.Rules.SameSound(known.Sound, c.Sound)) ? "" : note?.Line ?? "", notes.Of(part)?.Place ?? "", PlacesOf(c, stock), Apart(c, notes, stock, before));
     }
 
     private static PartTeaching Of(Teachable part, Lesson lesson, TeachingNotes notes) =>
-        new(part, lesson.Teaching.SayIt, "", "", lesson.Teaching.WriteIt.Length > 0 ? lesson.Teaching.WriteIt : null, notes.Of(part)?.Place ?? "", [], null);
+        new(part, lesson.Teaching.SayIt, "", "", lesson.Teaching.WriteIt.Length > 0 ? lesson.Teaching.WriteIt : null, "", notes.Of(part)?.Place ?? "", [], null);
 
     // Where it stands in the everyday words, and how else the sound is spelt there.
     private static IReadOnlyList<Reason> PlacesOf(Correspondence c, WordStock stock)

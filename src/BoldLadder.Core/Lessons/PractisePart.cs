@@ -31,16 +31,17 @@ internal static class PractisePart
     private const double SpellShare = 0.42;
 
     /// <summary>Seconds that the part can use; what is over belongs to apply.</summary>
-    public static int MostFor(LessonBrief brief) => Timing.Of(Activity.Sort, 6)
-        + (brief.IsReview ? Timing.Of(Activity.Read, MostOnReview) + Timing.Of(Activity.Spell, MostSpeltOnReview) : Timing.Of(Activity.Read, MostToRead) + Timing.Of(Activity.Spell, MostToSpell));
+    public static int MostFor(LessonBrief brief) => (brief.Kind == LessonKind.TrickyWordDay ? Timing.Of(Activity.FillGap, TrickyGaps.Most) : Timing.Of(Activity.Sort, 6))
+        + (brief.NothingNew ? Timing.Of(Activity.Read, MostOnReview) + Timing.Of(Activity.Spell, MostSpeltOnReview) : Timing.Of(Activity.Read, MostToRead) + Timing.Of(Activity.Spell, MostToSpell));
 
     /// <param name="seconds">Time left for the part.</param>
-    public static IReadOnlyList<LessonBlock> Make(LessonBrief brief, ItemMaker make, Dice dice, int seconds)
+    /// <param name="gaps">Sentences with a word left out, which stand for the contrast; null on most days.</param>
+    public static IReadOnlyList<LessonBlock> Make(LessonBrief brief, ItemMaker make, Dice dice, int seconds, LessonBlock? gaps)
     {
         var used = brief.Kept.Select(x => x.Item.Text.ToLowerInvariant()).ToHashSet();
         var madeUp = MadeUp(brief, make, dice, seconds);
-        var contrast = ContrastPiece.Make(brief, make, new Dice((ulong)dice.Next(int.MaxValue)), used);
-        var extra = new[] { contrast, madeUp }.OfType<LessonBlock>().ToList();
+        var contrast = gaps is null ? ContrastPiece.Make(brief, make, new Dice((ulong)dice.Next(int.MaxValue)), used) : null;
+        var extra = new[] { gaps, contrast, madeUp }.OfType<LessonBlock>().ToList();
         var (reads, spells) = Counts(brief, seconds - extra.Sum(x => x.Seconds));
         var keptRead = brief.KeptIn(LessonPart.Practise, Activity.Read);
         var keptSpell = brief.KeptIn(LessonPart.Practise, Activity.Spell);
@@ -92,7 +93,7 @@ internal static class PractisePart
 
     private static (int Reads, int Spells) Counts(LessonBrief brief, int seconds)
     {
-        var (mostRead, mostSpelt) = brief.IsReview ? (MostOnReview, MostSpeltOnReview) : (MostToRead, MostToSpell);
+        var (mostRead, mostSpelt) = brief.NothingNew ? (MostOnReview, MostSpeltOnReview) : (MostToRead, MostToSpell);
         var (read, spell) = (Piece.Of(Activity.Read), Piece.Of(Activity.Spell));
         var spells = (int)Math.Clamp(Math.Round(((seconds * SpellShare) - spell.Setup) / spell.Each), FewestToSpell, mostSpelt);
         // A rung of many parts has one word to spell for each.

@@ -18,11 +18,13 @@ internal static class TeachPart
         var meet = rung.Adds.Select(x => make.Item(
             ItemKind.Card, x.Label, x.Correspondence?.Key ?? "", [Reason.Of(ReasonCode.TodaysPoint)], x.Correspondence?.Sound.First.SayIt ?? ""));
         var tricky = rung.TrickyWords.Select(x => make.Tricky(x, [Part(brief, x)]));
+        var riddles = RiddlePiece.Make(brief, make, dice);
         return
         [
             new LessonBlock(LessonPart.Teach, Activity.Meet, [.. meet]),
             new LessonBlock(LessonPart.Teach, Activity.MeetTricky, [.. tricky]),
-            ListeningQuestion.Make(brief, make, dice),
+            ListeningQuestion.Make(brief, make, dice, riddles.Items.Count > 0),
+            riddles,
         ];
     }
 
@@ -34,13 +36,11 @@ internal static class TeachPart
             return Reason.Of(ReasonCode.LearntWhole, [.. word.Where(char.IsAsciiLetter).Select(x => x.ToString())]);
         }
 
-        if (brief.Stock.Words.Find(word) is not { Readings: [var reading, ..] } found)
+        return TrickyTeaching.Of(word, brief.Judge, brief.Stock) switch
         {
-            return Reason.Of(ReasonCode.NewToday);
-        }
-
-        var lacking = brief.Judge.Uncovered(reading, found.Word.Ended);
-        var parts = reading.Segments.Where((_, i) => lacking[i]).Select(x => x.Correspondence.Grapheme.Text).ToList();
-        return parts.Count == 0 ? Reason.Of(ReasonCode.OnlyToBeQuick) : Reason.Of(ReasonCode.TrickyParts, [.. parts]);
+            null => Reason.Of(ReasonCode.NewToday),
+            { Tricky: [] } => Reason.Of(ReasonCode.OnlyToBeQuick),
+            var found => Reason.Of(ReasonCode.TrickyParts, [.. found.Tricky.Select(x => x.Part.Grapheme.Text)]),
+        };
     }
 }

@@ -7,7 +7,8 @@ namespace BoldLadder.Core.Notes;
 /// <param name="Sound">Its key.</param>
 /// <param name="Say">What mouth, tongue and voice do, to the children.</param>
 /// <param name="Gesture">What children do when they hear it.</param>
-public sealed record SoundNote(string Sound, string Say, string Slip, string Mend, string Gesture);
+/// <param name="Line">A line to say together that is full of it.</param>
+public sealed record SoundNote(string Sound, string Say, string Slip, string Mend, string Gesture, string Line);
 
 /// <summary>The way the pencil goes.</summary>
 /// <param name="MixedUpWith">Letters that it is mixed up with.</param>
@@ -44,7 +45,7 @@ public sealed class TeachingNotes
     /// <summary>Reads the four files of data/notes: a line each, columns apart by tabs, <c>#</c> and a space for a note.</summary>
     /// <exception cref="FormatException">A line has too few columns, or a key stands twice.</exception>
     public static TeachingNotes Parse(string sounds, string letters, string parts, string alike) => new(
-        Lines("sounds", sounds, 5).Select(x => new SoundNote(x[0], x[1], x[2], x[3], x[4])),
+        Lines("sounds", sounds, 6).Select(x => new SoundNote(x[0], x[1], x[2], x[3], x[4], x[5])),
         Lines("letters", letters, 4).Select(x => new LetterNote(x[0], x[1], x[2], x[3].Split(' ', StringSplitOptions.RemoveEmptyEntries))),
         Lines("points", parts, 3).Select(x => new PartNote(x[0], x[1], x[2])),
         Lines("alike", alike, 4).Select(x => new AlikeNote(x[1], x[2], x[0] == "sound", x[3])));

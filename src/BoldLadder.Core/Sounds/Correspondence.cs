@@ -9,6 +9,9 @@ public readonly record struct Correspondence(Grapheme Grapheme, Sound Sound)
     /// <summary>The written form, such as <c>a_e:ai</c> or <c>x:k+s</c>.</summary>
     public string Key => $"{Grapheme.Text}:{Sound.Key}";
 
+    /// <summary>True for a consonant written twice and said once: <c>tt:t</c>.</summary>
+    public bool IsDoubledConsonant => Grapheme.Kind == GraphemeKind.Doubled && !Sound.IsVowel;
+
     /// <summary>Reads <c>grapheme:sound</c>; on failure <paramref name="reason"/> is a sentence for the person who typed it.</summary>
     public static bool TryParse(string? text, out Correspondence correspondence, out string reason)
     {

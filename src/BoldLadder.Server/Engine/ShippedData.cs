@@ -12,9 +12,7 @@ public sealed class ShippedData
 {
     private readonly HashSet<string> _longForms;
     private readonly Needs _needs;
-    private readonly SentenceBank _sentences, _americanSentences;
-    private readonly SpokenSentences _spoken, _americanSpoken;
-    private readonly StoryBank _stories, _americanStories;
+    private readonly WrittenTexts _written, _american;
 
     public ShippedData()
     {
@@ -27,12 +25,9 @@ public sealed class ShippedData
             File.ReadAllText(Path.Combine(Folder, "lexicon", "unsafe.txt")), File.ReadAllText(Path.Combine(Folder, "lexicon", "name-sounds.txt")), Correspondences));
         Lexicon = Lexicon.Parse(File.ReadAllText(Path.Combine(Folder, "lexicon", "lexicon.tsv")));
         _longForms = [.. File.ReadLines(Path.Combine(Folder, "lexicon", "long-forms.txt"))];
-        _sentences = SentenceBank.Parse(File.ReadAllText(Path.Combine(Folder, "sentences.txt")));
-        _spoken = SpokenSentences.Parse(File.ReadAllText(Path.Combine(Folder, "spoken.tsv")));
-        _stories = StoryBank.Parse(File.ReadAllText(Path.Combine(Folder, "stories.txt")));
+        _written = WrittenTexts.Parse(x => File.ReadAllText(Path.Combine(Folder, x)));
         Notes = TeachingNotes.Parse(Note("sounds"), Note("letters"), Note("points"), Note("alike"));
-        var forms = AmericanForms.Parse(File.ReadAllText(Path.Combine(Folder, "lexicon", "american-forms.tsv")));
-        (_americanSentences, _americanSpoken, _americanStories) = (_sentences.In(forms), _spoken.In(forms), _stories.In(forms));
+        _american = _written.In(AmericanForms.Parse(File.ReadAllText(Path.Combine(Folder, "lexicon", "american-forms.tsv"))));
         ShippedNeeds = File.ReadAllText(Path.Combine(Folder, "needs.txt"));
         _needs = Needs.TryParse(ShippedNeeds, out var wrong) ?? throw new FormatException(wrong);
         RealWords = realWords.GetAwaiter().GetResult();
@@ -68,14 +63,8 @@ public sealed class ShippedData
     public OwnWord? OwnWord(string spelling, string split, string familiarity, string spoken, out (string Field, string Sentence) problem) =>
         Core.Words.OwnWord.TryRead(spelling, split, familiarity, spoken, Lexicon.Find, Gate, out problem);
 
-    /// <summary>The sentences that ship, as the accent's country has them.</summary>
-    public SentenceBank Sentences(Accent accent) => accent.IsAmerican ? _americanSentences : _sentences;
-
-    /// <summary>What is said of words, as the accent's country has it.</summary>
-    public SpokenSentences Spoken(Accent accent) => accent.IsAmerican ? _americanSpoken : _spoken;
-
-    /// <summary>The stories that ship, as the accent's country has them.</summary>
-    public StoryBank Stories(Accent accent) => accent.IsAmerican ? _americanStories : _stories;
+    /// <summary>What people have written, as the accent's country has it.</summary>
+    public WrittenTexts Written(Accent accent) => accent.IsAmerican ? _american : _written;
 
     /// <summary>How each part is taught.</summary>
     public TeachingNotes Notes { get; }

@@ -90,7 +90,6 @@ public sealed class StockCache(ShippedData shipped, MadeUpChecks madeUp)
         var rows = same ?? new WordRows(new SchoolWords(shipped.Lexicon, accent, own, shipped.IsRealWord), LadderUnits.Of(ladder));
         var switched = Accent.MergesIn(key.Merges);
         return new WordStock(
-            new ReadingRules(rows, key.Weak, ladder, switched, key.Plurals, key.ShortA), shipped.Sentences(accent), shipped.Spoken(accent).With(own), switched, madeUp.For(accent),
-            shipped.Stories(accent));
+            new ReadingRules(rows, key.Weak, ladder, switched, key.Plurals, key.ShortA), shipped.Written(accent).With(own), switched, madeUp.For(accent));
     }
 }

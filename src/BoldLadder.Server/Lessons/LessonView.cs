@@ -20,7 +20,7 @@ namespace BoldLadder.Server.Lessons;
 /// <param name="Tricky">For a sentence or a story, its tricky words that the group does not yet read at sight.</param>
 /// <param name="Heading">Under which heading it belongs, or the answer to what is asked; for a story its title.</param>
 /// <param name="Tell">For a word to spell, the spelling in it that the adult tells; else empty.</param>
-/// <param name="Gap">The word with its heading's spelling left out, where children choose it; else empty.</param>
+/// <param name="Gap">The word or the sentence with its heading left out, where children are to write it; else empty.</param>
 public sealed record ItemView(
     string Id, ItemKind Kind, string Text, IReadOnlyList<string> Correspondences, IReadOnlyList<PieceView> Pieces, string? Ipa, IReadOnlyList<string> Spellings,
     IReadOnlyList<string> Tricky, Release Release, bool Locked, bool Forced, string Reason, string Spoken, string Heading, IReadOnlyList<string> Questions,
@@ -51,10 +51,10 @@ public sealed record StaleView(string ItemId, string Text, IReadOnlyList<string>
 /// <param name="TooManyTricky">The tricky words not yet read at sight, when they are more than a class can be learning at once.</param>
 public sealed record LessonView(
     Guid? Id, int Revision, string School, Guid GroupId, string Group, DateOnly Day, bool IsToday, LessonKind Kind, string Title,
-    string? RungId, int? RungNumber, int Minutes, int OtherMinutes, int Seconds, IReadOnlyList<string> Point, IReadOnlyList<PartView> Parts, Teaching Teaching, IReadOnlyList<TeachingView> Teach,
+    string? RungId, int? RungNumber, int Minutes, int OtherMinutes, int Seconds, IReadOnlyList<string> Point, IReadOnlyList<PartView> Parts, Teaching Teaching, IReadOnlyList<TeachingView> Teach, IReadOnlyList<TrickyTeachingView> TrickyTeach,
     IReadOnlyList<string> Carried, string? Undo, string? Outcome, DateOnly? Previous, DateOnly? Next,
     IReadOnlyList<StaleView> Stale, IReadOnlyList<string> Ready, IReadOnlyList<string> Shaky,
-    IReadOnlyList<string> TooManyTricky, IReadOnlyList<string> Events, TermsDocument Terms, Strip Strip)
+    IReadOnlyList<string> TooManyTricky, IReadOnlyList<string> Events, TermsView Terms, Strip Strip)
 {
     public static LessonView Of(Classroom room, TeachingNotes notes, DateOnly day, Lesson lesson, TaughtSet before, LessonHead? head)
     {
@@ -71,9 +71,10 @@ public sealed record LessonView(
                 x.Key, x.Sum(b => b.Seconds), [.. x.Select(b => new BlockView(
                     b.Activity, Piece.Of(b.Activity).Form, Piece.Of(b.Activity).Unit, pieces.Name(b.Activity), pieces.How(b.Activity), questions.Asked(b.Asks), b.Seconds,
                     [.. b.Items.Select(i => Item(i, b, lesson, judge, room, clock, phrases))]))]))],
-            lesson.Teaching, [.. PartTeaching.Of(lesson, notes, room.Stock, before.Things).Select(x => TeachingView.Of(x, questions))], lesson.Carried, head?.Outcome is { } said ? $"marked {said}" : head?.Undo, head?.Outcome, head?.Previous, head is null ? null : room.Year.After(day),
+            lesson.Teaching, [.. PartTeaching.Of(lesson, notes, room.Stock, before.Things).Select(x => TeachingView.Of(x, questions))],
+            [.. TrickyTeaching.Of(lesson, judge, room.Stock).Select(x => TrickyTeachingView.Of(x, room.Stock.Words.Accent))], lesson.Carried, head?.Outcome is { } said ? $"marked {said}" : head?.Undo, head?.Outcome, head?.Previous, head is null ? null : room.Year.After(day),
             head?.Outcome is not null ? [] : [.. LessonCheck.Illegal(lesson, before).Select(x => new StaleView(x.Item.Id, x.Item.Text, [.. x.Words.Select(w => w.Word)]))],
-            ReadyFor(lesson), ShakyLast(room, day), clock.TooManyTricky(), [.. room.Year.EventsOn(day).Select(x => x.Name)], TermsDocument.Of(room.Conventions.Terms), Strip.Of(room.Standing));
+            ReadyFor(lesson), ShakyLast(room, day), clock.TooManyTricky(), [.. room.Year.EventsOn(day).Select(x => x.Name)], TermsView.Of(room.Conventions.Terms), Strip.Of(room.Standing));
     }
 
     private static ItemView Item(LessonItem item, LessonBlock block, Lesson lesson, Judge judge, Classroom room, RevisitClock clock, Phrases phrases)
@@ -95,7 +96,7 @@ public sealed record LessonView(
                 ? [.. SentenceBank.WordsOf(item.Text).Where(x => judge.Of(x).Kind != VerdictKind.Readable && !clock.IsAtSight(x)).Distinct()]
                 : [],
             item.Release, item.Locked, item.Forced, phrases.Sentence(item.Reasons), item.Spoken, item.Heading, item.Questions,
-            block.Activity == Activity.Choose && found is { Readings: [var gapped, ..] } ? GapWord.Of(gapped, item.Heading) : "",
+            Piece.Of(block.Activity).Form != Form.Gaps ? "" : found is { Readings: [var gapped, ..] } ? GapWord.Of(gapped, item.Heading) : GapWord.In(item.Text, item.Heading),
             item.Reasons.FirstOrDefault(x => x.Code == ReasonCode.ToldSpelling) is { Arguments: [var told, ..] } ? told : "",
             TypedText.WhyNot(lesson, item) is null, Piece.Of(block.Activity).CanSwap);
     }

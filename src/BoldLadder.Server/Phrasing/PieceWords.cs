@@ -13,9 +13,9 @@ public sealed class PieceWords(ClassConventions conventions)
         Activity.Cards => "Cards, mixed",
         Activity.Recall => "Hear it, write every spelling",
         Activity.ReadAgain => "Read again, faster",
-        Activity.TrickyAtSight => $"{Capital(Several(Terms.TrickyWord))}, at sight",
+        Activity.TrickyAtSight => $"{Capital(Terms.TrickyWords)}, at sight",
         Activity.Meet => "Meet",
-        Activity.MeetTricky => $"Meet the {Several(Terms.TrickyWord)}",
+        Activity.MeetTricky => $"Meet the {Terms.TrickyWords}",
         Activity.Listening => "Listen",
         Activity.OralBlending => "Say the sounds, children say the word",
         Activity.SayApart => "Say the word, children say its sounds",
@@ -24,7 +24,9 @@ public sealed class PieceWords(ClassConventions conventions)
         Activity.Chain => "Chain",
         Activity.Sort => "Sort",
         Activity.Choose => "Choose",
-        Activity.MadeUp => $"{Capital(Several(Terms.MadeUpWord))}: only the sounds can tell",
+        Activity.MadeUp => $"{Capital(Terms.MadeUpWords)}: only the sounds can tell",
+        Activity.FillGap => $"Hear it, write the {Terms.TrickyWord}",
+        Activity.Riddles => "Riddles",
         Activity.Spell => conventions.SpellAloud switch
         {
             SpellAloud.Sounds => "Spell: say it, count the sounds, write it",
@@ -58,6 +60,8 @@ public sealed class PieceWords(ClassConventions conventions)
         Activity.Sort => "Show one word at a time; children read it and point to where it belongs.",
         Activity.Choose => "Say the whole word. Children write the missing part, hold it up, and say why.",
         Activity.MadeUp => $"Say that these are no real words. Children {Terms.SoundOut} each one, then read it.",
+        Activity.FillGap => "Say the whole sentence. Children write the word left out, then you uncover it: which part had to be remembered?",
+        Activity.Riddles => "Say the riddle. Children whisper the answer to a partner, then say it together, and where in it today's sound is.",
         Activity.Spell => conventions.SpellAloud switch
         {
             SpellAloud.Sounds => "Say the word, and the sentence if there is one. Children count the sounds on fingers, then say each as they write it.",
@@ -71,11 +75,6 @@ public sealed class PieceWords(ClassConventions conventions)
         Activity.WriteLetters => "Say the sound. Children write it, large, and say it as they write.",
         _ => "If there is time, read these too.",
     };
-
-    // More than one of it: a school's own term is a noun that ends as most do.
-    private static string Several(string term) =>
-        term.EndsWith('s') || term.EndsWith('x') || term.EndsWith("sh", StringComparison.Ordinal) || term.EndsWith("ch", StringComparison.Ordinal) ? $"{term}es"
-        : term.Length > 1 && term[^1] == 'y' && !"aeiou".Contains(term[^2], StringComparison.Ordinal) ? $"{term[..^1]}ies" : $"{term}s";
 
     private static string Capital(string text) => char.ToUpperInvariant(text[0]) + text[1..];
 }

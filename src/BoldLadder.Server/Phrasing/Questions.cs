@@ -22,6 +22,7 @@ public sealed class Questions(TeachingNotes notes, Accent accent, Terms terms)
             ReasonCode.AskHasSound => $"Is {x[0]} in it, as in {x[1]}? If it is, {Gesture(x[2])}; if not, arms folded.",
             ReasonCode.AskWhere => $"Where is the sound of {x[1]}, inside or last? Hands on tummies for inside, on toes for last.",
             ReasonCode.AskEndingSound => $"What does -{x[0]} say here? A corner of the carpet for each: {string.Join(", ", x.Skip(1).Select(EndingSound))}.",
+            ReasonCode.AskShortOrLong => "Listen to the first beat: is its vowel short, or long? Hands close together for short, wide apart for long.",
             ReasonCode.AskShortAndSplit => "Short, or its own name? Read the first, then its partner: what did the e do?",
             ReasonCode.AskEnding => $"Read the word, then the same with -{x[0]}: what did it add, and did the word change?",
             ReasonCode.AskAdded => "Read the first, then the next: which sound came in, and where? Tap each.",

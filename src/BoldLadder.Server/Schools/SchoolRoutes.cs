@@ -3,6 +3,7 @@ using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Sounds;
 using BoldLadder.Server.Engine;
 using BoldLadder.Server.Hosting;
+using BoldLadder.Server.Phrasing;
 using BoldLadder.Server.Storage;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
@@ -23,7 +24,7 @@ public sealed record GroupSummary(Guid Id, string Name, Guid LadderId, bool Arch
 /// <param name="FinalE">How it shows the e of <i>cake</i>.</param>
 /// <param name="Ladders">How many ladders it has.</param>
 public sealed record SchoolView(
-    Guid Id, string Name, string Accent, string AccentName, int Revision, DateOnly Today, bool YearSaid, int Ladders, TermsDocument Terms, MarkingCode Marks, FinalE FinalE,
+    Guid Id, string Name, string Accent, string AccentName, int Revision, DateOnly Today, bool YearSaid, int Ladders, TermsView Terms, MarkingCode Marks, FinalE FinalE,
     IReadOnlyList<GroupSummary> Groups);
 
 /// <param name="Accent">How its children speak: <c>gb-south</c>, <c>gb-north</c>, <c>scotland</c> or <c>us</c>.</param>
@@ -152,7 +153,7 @@ public static class SchoolRoutes
         var ways = ClassConventions.Of(ConventionsDocument.Read(school.Conventions).ToCore(), OwnConventions.None);
         return new SchoolView(
             school.Id, school.Name, school.Accent, Accent.Find(school.Accent)!.Name, school.Revision, today.Date, !StoredJson.Read<YearDocument>(school.Year).Usual, ladders,
-            TermsDocument.Of(ways.Terms), ways.Marks, ways.FinalE, groups);
+            TermsView.Of(ways.Terms), ways.Marks, ways.FinalE, groups);
     }
 
     private static ProblemHttpResult? Refused(string? asked, string? accent, ShippedData shipped, out string name)

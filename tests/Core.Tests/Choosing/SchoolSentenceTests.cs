@@ -77,7 +77,7 @@ public class SchoolSentenceTests
         var own = OwnWord.TryRead("Zib", "z:z i:i b:b", "4-5", "Zib sat on a mat.", World.Lexicon.Find, World.Gate, out _)!;
         var stock = new WordStock(
             new ReadingRules(new WordRows(new SchoolWords(World.Lexicon, Core.Sounds.Accent.SouthernBritish, [own])), WeakVowels.Lenient, World.Estuary),
-            World.Sentences, World.Spoken.With([own]));
+            World.Written.With([own]));
         var judge = new Judge(new TaughtSet(stock.Rules, [], []).With(World.Estuary.Rungs.Take(60)));
         Assert.Contains(stock.Sentences.Readable(judge, _ => false, _ => false), x => x.Sentence.Text == "Zib sat on a mat.");
         Assert.DoesNotContain(World.South.Sentences.All, x => x.Text == "Zib sat on a mat.");

@@ -122,6 +122,64 @@ public class GoodLessonTests
     }
 
     [Fact]
+    public void On_a_day_of_tricky_words_children_write_them_into_sentences_not_read_before()
+    {
+        var days = All.Value.Where(x => x.Lesson.Kind == LessonKind.TrickyWordDay && x.Brief.Standing.Line >= Opening).ToList();
+        Assert.All(days, x =>
+        {
+            var gaps = x.In(Activity.FillGap);
+            var today = x.Rung.TrickyWords.Select(w => w.ToLowerInvariant()).ToHashSet();
+            Assert.InRange(gaps.Count, 3, TrickyGaps.Most);
+            Assert.Equal(gaps.Count, gaps.Select(i => i.Text).Distinct().Count());
+            Assert.All(gaps, i => Assert.Contains("____", GapWord.In(i.Text, i.Heading), StringComparison.Ordinal));
+            Assert.True(gaps.Count(i => today.Contains(i.Heading)) >= Math.Min(3, today.Count), $"{x.Rung.Label}: {string.Join(", ", gaps.Select(i => i.Heading))}");
+            Assert.Empty(gaps.Select(i => i.Text).Intersect(x.In(Activity.ReadSentences).Concat(x.In(Activity.WriteSentence)).Select(i => i.Text)));
+        });
+        Assert.True(days.Count > 15);
+    }
+
+    [Fact]
+    public void A_tricky_word_is_taught_by_the_part_that_is_tricky_and_its_kin()
+    {
+        var day = All.Value.First(x => x.Brief.Standing.Ladder == World.Estuary && x.Rung.TrickyWords.Contains("your"));
+        var your = TrickyTeaching.Of(day.Lesson, LessonBrief.JudgeOf(day.Lesson, day.Brief.Standing.Taught), day.Stock).Single(x => x.Word == "your");
+        var part = Assert.Single(your.Tricky);
+        Assert.Equal("our:or", part.Part.Key);
+        Assert.Contains("four", part.Kin);
+        Assert.DoesNotContain("yourself", part.Kin);
+        Assert.Equal(["y"], your.Fair);
+        Assert.NotEmpty(your.Spoken);
+    }
+
+    [Fact]
+    public void A_riddle_is_answered_by_a_word_with_what_is_taught() => Assert.All(
+        New.SelectMany(x => x.In(Activity.Riddles).Select(i => (Made: x, Item: i))),
+        x =>
+        {
+            var sounds = x.Item.Split.Split(' ').Select(s => Core.Sounds.Sound.TryParse(s, out var sound, out _) ? x.Made.Stock.Rules.SoundKey(sound) : s).ToHashSet();
+            Assert.Contains(x.Made.Rung.Correspondences, c => sounds.Contains(x.Made.Stock.Rules.SoundKey(c.Sound)));
+            Assert.NotEmpty(x.Item.Spoken);
+        });
+
+    [Fact]
+    public void Most_lessons_on_a_sound_or_a_spelling_have_riddles() => Assert.True(
+        New.Where(x => x.Rung.Correspondences.Any() && x.Brief.Standing.Line >= Opening).ToList() is var taught && taught.Count(x => x.In(Activity.Riddles).Count >= 2) * 10 >= taught.Count * 8);
+
+    [Fact]
+    public void On_a_day_of_doubled_letters_children_hear_whether_the_vowel_is_short_and_no_word_goes_against_the_rule()
+    {
+        var days = New.Where(x => x.Brief.Shape.Syllables > 1 && x.Rung.Correspondences.All(c => c.IsDoubledConsonant) && x.Rung.Correspondences.Any()).ToList();
+        Assert.NotEmpty(days);
+        Assert.All(days, x =>
+        {
+            var block = x.Lesson.Blocks.Single(b => b.Activity == Activity.Listening);
+            Assert.Equal(ReasonCode.AskShortOrLong, Assert.Single(block.Asks).Code);
+            Assert.Equal(["long", "short"], block.Items.Select(i => i.Heading).Distinct().Order());
+            Assert.DoesNotContain(x.In(Activity.Read).Select(i => i.Text), w => w is "appear" or "approach" or "suppose" or "support" or "attack");
+        });
+    }
+
+    [Fact]
     public void A_gap_leaves_out_one_spelling_and_nothing_else()
     {
         var found = New.SelectMany(x => x.In(Activity.Choose).Select(i => (x.Stock, Item: i))).ToList();

@@ -140,7 +140,7 @@ public class LessonTests
     [Fact]
     public void Made_up_words_of_a_lesson_begin_and_end_each_in_its_own_way()
     {
-        var stock = new WordStock(World.South.Rules, World.Sentences, World.Spoken, null, new Lazy<MadeUpCheck>(() => World.MadeUp));
+        var stock = new WordStock(World.South.Rules, World.Written, null, new Lazy<MadeUpCheck>(() => World.MadeUp));
         var sets = Enumerable.Range(0, 80).Select(i => LessonComposer.Compose(BriefAt(50 + (i * 2 % 70), World.Estuary, stock, seed: (ulong)i)))
             .SelectMany(x => x.Blocks).Where(x => x.Activity == Activity.MadeUp).Select(x => x.Items.Select(i => i.Text).ToList()).ToList();
         Assert.True(sets.Count >= 4, $"{sets.Count}");
@@ -252,7 +252,7 @@ public class LessonTests
     [Fact]
     public void Cards_made_up_words_and_the_words_of_a_chain_are_not_typed_over()
     {
-        var stock = new WordStock(World.South.Rules, World.Sentences, World.Spoken, null, new Lazy<MadeUpCheck>(() => World.MadeUp));
+        var stock = new WordStock(World.South.Rules, World.Written, null, new Lazy<MadeUpCheck>(() => World.MadeUp));
         var lessons = Enumerable.Range(0, 24).Select(i => LessonComposer.Compose(BriefAt(50 + i, World.Estuary, stock, seed: (ulong)i))).ToList();
         var seen = new HashSet<Activity>();
         foreach (var (lesson, block) in lessons.SelectMany(x => x.Blocks.Select(b => (x, b))))

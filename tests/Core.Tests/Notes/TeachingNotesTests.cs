@@ -1,9 +1,11 @@
 using System.Text.RegularExpressions;
+using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Lessons;
 using BoldLadder.Core.Notes;
 using BoldLadder.Core.Sounds;
+using BoldLadder.Core.Words;
 
 namespace BoldLadder.Core.Tests.Notes;
 
@@ -19,6 +21,16 @@ public partial class TeachingNotesTests
     {
         var note = Notes.Of(new Sound(x), Accent.SouthernBritish);
         Assert.True(note is { Say.Length: > 0, Slip.Length: > 0, Mend.Length: > 0, Gesture.Length: > 0 }, x.Key);
+    });
+
+    [Fact]
+    public void The_line_to_say_together_is_full_of_its_sound() => Assert.All(Phonemes.All, x =>
+    {
+        var sound = World.South.Rules.SoundKey(new Sound(x));
+        var line = Notes.Of(new Sound(x), Accent.SouthernBritish)!.Line;
+        var words = SentenceBank.WordsOf(line).Select(w => World.South.Words.Find(w) ?? World.South.Words.Find(w.Replace("'s", "", StringComparison.Ordinal))).OfType<SchoolWord>();
+        var heard = words.Sum(w => w.Readings[0].Segments.Count(s => World.South.Rules.SoundKey(s.Correspondence.Sound) == sound));
+        Assert.True(heard >= 4, $"{x.Key}: {heard} in '{line}'");
     });
 
     [Fact]

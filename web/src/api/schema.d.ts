@@ -4270,7 +4270,7 @@ export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
         /** @enum {unknown} */
-        Activity: "cards" | "recall" | "readAgain" | "trickyAtSight" | "meet" | "meetTricky" | "listening" | "compare" | "oralBlending" | "sayApart" | "read" | "spell" | "chain" | "sort" | "choose" | "madeUp" | "readSentences" | "readStory" | "writeSentence" | "ownSentence" | "writeLetters" | "spare";
+        Activity: "cards" | "recall" | "readAgain" | "trickyAtSight" | "meet" | "meetTricky" | "listening" | "riddles" | "compare" | "oralBlending" | "sayApart" | "read" | "spell" | "chain" | "sort" | "choose" | "madeUp" | "fillGap" | "readSentences" | "readStory" | "writeSentence" | "ownSentence" | "writeLetters" | "spare";
         AnswerView: {
             question: components["schemas"]["LadderQuestion"];
             found: components["schemas"]["FoundView"][];
@@ -4485,7 +4485,7 @@ export interface components {
             readable: number;
         };
         /** @enum {unknown} */
-        Form: "cards" | "meet" | "sounds" | "listening" | "words" | "released" | "pairs" | "sort" | "chain" | "gaps" | "boxes" | "sentences" | "text";
+        Form: "cards" | "meet" | "sounds" | "listening" | "words" | "released" | "pairs" | "sort" | "chain" | "gaps" | "riddles" | "boxes" | "sentences" | "text";
         FoundView: {
             rung: null | components["schemas"]["RungName"];
             word: null | string;
@@ -4903,6 +4903,7 @@ export interface components {
             parts: components["schemas"]["PartView"][];
             teaching: components["schemas"]["Teaching"];
             teach: components["schemas"]["TeachingView"][];
+            trickyTeach: components["schemas"]["TrickyTeachingView"][];
             carried: string[];
             undo: null | string;
             outcome: null | string;
@@ -4915,7 +4916,7 @@ export interface components {
             shaky: string[];
             tooManyTricky: string[];
             events: string[];
-            terms: components["schemas"]["TermsDocument"];
+            terms: components["schemas"]["TermsView"];
             strip: components["schemas"]["Strip"];
         };
         ListRequest: {
@@ -5381,7 +5382,7 @@ export interface components {
             yearSaid: boolean;
             /** Format: int32 */
             ladders: number;
-            terms: components["schemas"]["TermsDocument"];
+            terms: components["schemas"]["TermsView"];
             marks: components["schemas"]["MarkingCode"];
             finalE: components["schemas"]["FinalE"];
             groups: components["schemas"]["GroupSummary"][];
@@ -5555,6 +5556,7 @@ export interface components {
             slip: string;
             mend: string;
             write: string;
+            together: string;
             place: string;
             facts: string;
             tellApart: string;
@@ -5572,12 +5574,25 @@ export interface components {
             /** @default sound out */
             soundOut: string;
         };
+        TermsView: {
+            trickyWord: string;
+            trickyWords: string;
+            madeUpWord: string;
+            madeUpWords: string;
+            soundOut: string;
+        };
         /** @enum {unknown} */
         Thinness: "enough" | "byPlace" | "byNature" | "opening";
         /** @enum {unknown} */
         TrickyLearning: "thePart" | "whole" | null;
         /** @enum {unknown} */
         TrickyStanding: "later" | "already" | "staysTricky";
+        TrickyTeachingView: {
+            word: string;
+            tricky: string;
+            fair: string;
+            spoken: string;
+        };
         TrickyView: {
             word: string;
             /** Format: int32 */
@@ -5918,9 +5933,11 @@ export type Teaching = components['schemas']['Teaching'];
 export type TeachingView = components['schemas']['TeachingView'];
 export type TermView = components['schemas']['TermView'];
 export type TermsDocument = components['schemas']['TermsDocument'];
+export type TermsView = components['schemas']['TermsView'];
 export type Thinness = components['schemas']['Thinness'];
 export type TrickyLearning = components['schemas']['TrickyLearning'];
 export type TrickyStanding = components['schemas']['TrickyStanding'];
+export type TrickyTeachingView = components['schemas']['TrickyTeachingView'];
 export type TrickyView = components['schemas']['TrickyView'];
 export type Unit = components['schemas']['Unit'];
 export type UnmetView = components['schemas']['UnmetView'];

@@ -1,7 +1,7 @@
 import { Fragment } from 'react';
 import type { BlockView, ItemView, LessonView, PartView, Release } from '../api/schema';
 import { shown } from '../word/grapheme';
-import { TeachingLines } from './TeachingLines';
+import { TeachingLines, TrickyLines } from './TeachingLines';
 import { columns, minutes, pairs } from './wording';
 
 const RELEASES: [Release, string][] = [
@@ -110,6 +110,7 @@ export function Block({ block, part, lesson, guided, item }: Props) {
           {title}
           {ask}
           <div className="items">{block.items.map(item)}</div>
+          {block.activity === 'meetTricky' && <TrickyLines lesson={lesson} />}
         </div>
       );
   }

@@ -45,6 +45,13 @@ function Shown({ item, form }: { item: ItemView; form: BlockView['form'] }) {
         </span>
       );
     case 'listening':
+      if (form === 'riddles') {
+        return (
+          <span className="riddle">
+            {item.spoken} <small>{item.text}</small>
+          </span>
+        );
+      }
       return (
         <span className="listening-word">
           {item.text} {item.heading && <small>{item.heading}</small>}
@@ -62,17 +69,21 @@ function Shown({ item, form }: { item: ItemView; form: BlockView['form'] }) {
         </span>
       );
     case 'sentence':
+      if (item.gap !== '') return <Gap item={item} />;
       return <SentenceText text={item.text} tricky={item.tricky} />;
     default:
-      if (item.gap !== '') {
-        return (
-          <span className="gap-word">
-            <span className="plain-word">{item.gap}</span> <small>{shown(item.heading)}</small>
-          </span>
-        );
-      }
+      if (item.gap !== '') return <Gap item={item} />;
       return <Word text={item.text} pieces={item.pieces} />;
   }
+}
+
+/** A word or a sentence with what is to be written left out, and what that is. */
+export function Gap({ item }: { item: ItemView }) {
+  return (
+    <span className="gap">
+      <span className="plain-word">{item.gap}</span> <small>{shown(item.heading)}</small>
+    </span>
+  );
 }
 
 /** A sentence with its tricky words marked. */

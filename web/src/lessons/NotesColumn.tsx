@@ -1,4 +1,3 @@
-import { termsOf } from '../api/useTerms';
 import type { LessonView } from '../api/schema';
 
 /** What the person teaching should know before they begin, when nothing is chosen. */
@@ -32,7 +31,7 @@ export function NotesColumn({ lesson }: { lesson: LessonView }) {
       )}
       {lesson.tooManyTricky.length > 0 && (
         <>
-          <h2>Many {termsOf(lesson.terms).trickyWords} at once</h2>
+          <h2>Many {lesson.terms.trickyWords} at once</h2>
           <p>
             {lesson.tooManyTricky.length} are not yet read at sight; ten are enough to be learning at a time:{' '}
             <span className="plain-word">{lesson.tooManyTricky.join(', ')}</span>

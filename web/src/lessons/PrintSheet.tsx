@@ -3,8 +3,8 @@ import { fullDay } from '../api/dates';
 import { Sheet } from '../shell/Sheet';
 import { shown } from '../word/grapheme';
 import { Word } from '../word/Word';
-import { SentenceText } from './Item';
-import { TeachingLines } from './TeachingLines';
+import { Gap, SentenceText } from './Item';
+import { TeachingLines, TrickyLines } from './TeachingLines';
 import { columns, minutes, pairs, PARTS } from './wording';
 
 const RELEASE: Record<Release, string> = {
@@ -36,6 +36,7 @@ export function PrintSheet({ lesson }: { lesson: LessonView }) {
           </h2>
           <div>
             {part.part === 'teach' && <TeachingLines lesson={lesson} />}
+            {part.part === 'teach' && <TrickyLines lesson={lesson} />}
             {part.blocks.map((x, at) => (
               <div className={`sheet-block sheet-${x.form}`} key={at}>
                 <h3>
@@ -113,14 +114,14 @@ function SheetItems({ block }: { block: BlockView }) {
     <p>
       {block.items.map((x) => (
         <span className="sheet-item" key={x.id}>
-          <Shown item={x} />
+          <Shown item={x} riddle={block.form === 'riddles'} />
         </span>
       ))}
     </p>
   );
 }
 
-function Shown({ item }: { item: ItemView }) {
+function Shown({ item, riddle }: { item: ItemView; riddle?: boolean }) {
   if (item.kind === 'story') {
     return (
       <>
@@ -132,9 +133,12 @@ function Shown({ item }: { item: ItemView }) {
     );
   }
   if (item.gap !== '') {
+    return <Gap item={item} />;
+  }
+  if (riddle) {
     return (
       <>
-        <span className="plain-word">{item.gap}</span> <small>{shown(item.heading)}</small>
+        {item.spoken} <small>{item.text}</small>
       </>
     );
   }

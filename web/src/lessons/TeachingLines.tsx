@@ -12,8 +12,24 @@ export function TeachingLines({ lesson }: { lesson: LessonView }) {
           <Line name="Slip" text={x.slip && `${x.slip}. ${x.mend}`} />
           <Line name="Tell apart" text={x.tellApart} />
           <Line name="Write it" text={x.write} />
+          <Line name="Together" text={x.together} />
           <Line name="Where" text={[x.place, x.facts].filter((t) => t !== '').join(' ')} />
           <Line name="Keyword" text={at === 0 ? lesson.teaching.keyword : ''} />
+        </dl>
+      ))}
+    </div>
+  );
+}
+
+/** What the adult needs to teach each tricky word: the part to remember, and the part that is fair. */
+export function TrickyLines({ lesson }: { lesson: LessonView }) {
+  return (
+    <div className="teachings tricky-teachings">
+      {lesson.trickyTeach.map((x) => (
+        <dl className="teaching" key={x.word} aria-label={`Teaching ${x.word}`}>
+          <Line name={x.word} text={x.tricky} />
+          <Line name="Fair" text={x.fair} />
+          <Line name="Say" text={x.spoken} />
         </dl>
       ))}
     </div>

@@ -3,8 +3,8 @@ import type { LessonPart } from '../api/schema';
 export const PARTS: Record<LessonPart, { name: string; what: string }> = {
   revisit: { name: 'Revisit', what: 'what is due' },
   teach: { name: 'Teach', what: 'what is new' },
-  practise: { name: 'Practise', what: 'read, compare, spell' },
-  apply: { name: 'Apply', what: 'read and write' },
+  practise: { name: 'Practise', what: 'read and write words' },
+  apply: { name: 'Apply', what: 'read and write more' },
 };
 
 /** The parts of a lesson before the ladder begins. */

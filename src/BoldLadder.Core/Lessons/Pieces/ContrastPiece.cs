@@ -107,7 +107,7 @@ internal static class ContrastPiece
     {
         var rules = brief.Stock.Rules;
         var rivals = brief.Judge.Taught.Correspondences
-            .Where(x => x.Grapheme != taught.Grapheme && rules.SameSound(x.Sound, taught.Sound) && !(IsDoubled(x) && IsDoubled(taught)))
+            .Where(x => x.Grapheme != taught.Grapheme && rules.SameSound(x.Sound, taught.Sound) && !(x.IsDoubledConsonant && taught.IsDoubledConsonant))
             .OrderByDescending(x => Used(brief, x)).Take(2).ToList();
         if (rivals.Count == 0)
         {
@@ -221,7 +221,7 @@ internal static class ContrastPiece
         LessonBrief brief, Dice dice, Correspondence column, IReadOnlyList<Correspondence> columns, HashSet<string> used, int count, int? place)
     {
         var others = columns.Where(x => x != column).Select(x => x.Grapheme).ToHashSet();
-        var fit = brief.Stock.Everyday(column).Where(x => IsFor(brief, x)
+        var fit = brief.Stock.Everyday(column).Where(x => IsFor(brief, x) && (!columns[0].IsDoubledConsonant || brief.Shape.Syllables == 1 || DoubledLetters.Decides(x.Reading, column))
             && (place is null || PlaceIn(x, column) == place) && x.Reading.Segments.Count(s => s.Correspondence == column) == 1 && !x.Reading.Segments.Any(s => others.Contains(s.Correspondence.Grapheme)));
         var fresh = fit.OrderBy(x => used.Contains(x.Word.Key)).ThenBy(x => x.Word.Familiarity != Familiarity.AtFourOrFive)
             .ThenBy(x => brief.Standing.TimesRead.GetValueOrDefault(x.Word.Key) / 4).ThenBy(x => x.Word.Rank);
@@ -252,8 +252,6 @@ internal static class ContrastPiece
 
     private static bool IsFor(LessonBrief brief, OfferedWord x) =>
         brief.Stock.Rules.Rows.Fits(x.Row, brief.Shape) && brief.Judge.IsReadable(x.Word) && brief.MayChoose(x);
-
-    private static bool IsDoubled(Correspondence x) => x.Grapheme.Text is [var a, var b] && a == b && !x.Sound.IsVowel;
 
     private static WordPairs PairsOf(LessonBrief brief) => new(new WordLists(brief.Stock), brief.Stock);
 

@@ -1,8 +1,12 @@
+using System.Text.RegularExpressions;
 using BoldLadder.Core.Words;
 
 namespace BoldLadder.Core.Lessons.Pieces;
 
-/// <summary>A word with one spelling left out, for children to choose: <c>c__ch</c>, or <c>c_k_</c> where the letters stand apart.</summary>
+/// <summary>
+/// A word with one spelling left out, for children to choose: <c>c__ch</c>, or <c>c_k_</c> where the letters stand apart; and a
+/// sentence with one word left out.
+/// </summary>
 public static class GapWord
 {
     /// <param name="grapheme">The spelling that is left out, as it is taught.</param>
@@ -23,4 +27,7 @@ public static class GapWord
 
         return new string(letters);
     }
+
+    /// <summary>The sentence with a word left out where it first stands: one line, since its letters are not to be counted.</summary>
+    public static string In(string sentence, string word) => new Regex($@"\b{Regex.Escape(word)}\b", RegexOptions.IgnoreCase).Replace(sentence, "____", 1);
 }

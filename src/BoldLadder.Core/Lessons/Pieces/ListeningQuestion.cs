@@ -12,9 +12,10 @@ namespace BoldLadder.Core.Lessons.Pieces;
 /// </summary>
 internal static class ListeningQuestion
 {
-    private const int InFull = 8, InShort = 5, Fewest = 2;
+    private const int InFull = 8, BesideRiddles = 6, InShort = 5, Fewest = 2;
 
-    public static LessonBlock Make(LessonBrief brief, ItemMaker make, Dice dice)
+    /// <param name="besideRiddles">Riddles ask for the sound too, and leave less time.</param>
+    public static LessonBlock Make(LessonBrief brief, ItemMaker make, Dice dice, bool besideRiddles = false)
     {
         var kept = brief.KeptIn(LessonPart.Teach, Activity.Listening);
         if (kept.Count > 0 && brief.AsksIn(LessonPart.Teach, Activity.Listening) is { Count: > 0 } asks)
@@ -22,10 +23,11 @@ internal static class ListeningQuestion
             return new LessonBlock(LessonPart.Teach, Activity.Listening, kept) { Asks = asks };
         }
 
-        var count = (brief.Minutes >= 20 ? InFull : InShort) - kept.Count;
+        var count = (brief.Minutes < 20 ? InShort : besideRiddles ? BesideRiddles : InFull) - kept.Count;
         var question = count <= 0 || brief.Rung is not { } rung ? null
             : rung.Adds.Select(x => x.Ending).OfType<string>().FirstOrDefault() is { } ending ? Endings(brief, make, dice, ending, count)
             : rung.Correspondences is not [var first, ..] ? null
+            : brief.Shape.Syllables > 1 && rung.Correspondences.All(x => x.IsDoubledConsonant) ? ShortOrLong(brief, make, dice, rung.Correspondences, count)
             : rung.Kind == RungKind.Contrast ? Where(brief, make, dice, first, count)
             : Which(brief, make, dice, rung.Correspondences, count) ?? HasIt(brief, make, dice, first, count);
         return new LessonBlock(LessonPart.Teach, Activity.Listening, [.. kept, .. (question?.Items ?? []).Where(x => kept.All(k => k.Text != x.Text))])
@@ -85,6 +87,23 @@ internal static class ListeningQuestion
         return last.Count < Fewest || inside.Count < Fewest ? HasIt(brief, make, dice, taught, count) : new Question(
             dice.Mix(last.Concat(inside).Select(x => Item(make, x, x.Place, Reason.Of(ReasonCode.SoundStands, x.Place)))),
             [Reason.Of(ReasonCode.AskWhere, taught.Grapheme.Text, taught.Sound.Example)]);
+    }
+
+    // Letters are doubled in the middle after a short vowel: hear which it is.
+    private static Question? ShortOrLong(LessonBrief brief, ItemMaker make, Dice dice, IReadOnlyList<Correspondence> taught, int count)
+    {
+        var words = ListeningWords.OfTwoBeats(brief.Stock).Select(x => (Word: x, At: x.Reading.Segments.ToList().FindIndex(s => s.Correspondence.Sound.IsVowel)))
+            .Where(x => x.At is >= 0 and < 2 && x.At + 1 < x.Word.Reading.Segments.Count && !x.Word.Reading.Segments[x.At + 1].Correspondence.Sound.IsVowel)
+            .Select(x => (x.Word, Vowel: x.Word.Reading.Segments[x.At].Correspondence.Sound, Next: x.Word.Reading.Segments[x.At + 1].Correspondence)).ToList();
+        var shorts = Drawn([.. words.Where(x => Vowels.IsShortSound(x.Vowel) && x.Next.IsDoubledConsonant).OrderBy(x => !taught.Contains(x.Next))], dice, count / 2);
+        var longs = Drawn([.. words.Where(x => !Vowels.IsShortSound(x.Vowel) && x.Vowel.First.Key != "schwa" && !x.Next.IsDoubledConsonant)], dice, count - shorts.Count);
+        return shorts.Count < Fewest || longs.Count < Fewest ? null : new Question(
+            dice.Mix(shorts.Select(x => Said(x.Word, x.Vowel, "short")).Concat(longs.Select(x => Said(x.Word, x.Vowel, "long")))),
+            [Reason.Of(ReasonCode.AskShortOrLong, [.. taught.Select(x => x.Grapheme.Text)])]);
+
+        LessonItem Said(OfferedWord word, Sound vowel, string answer) => make.Item(
+            ItemKind.Listening, word.Word.Spelling, string.Join(' ', word.Reading.Segments.Select(s => s.Correspondence.Sound.Key)),
+            [Reason.Of(ReasonCode.FirstVowel, vowel.Key, answer)]) with { Heading = answer };
     }
 
     // What an ending says is heard: helped, filled, landed.

@@ -29,8 +29,11 @@ public enum Form
     /// <summary>Words of which each follows from the last.</summary>
     Chain,
 
-    /// <summary>Words with a part left out.</summary>
+    /// <summary>Words with a part left out, or sentences with a word.</summary>
     Gaps,
+
+    /// <summary>What is said, with its answer.</summary>
+    Riddles,
 
     /// <summary>Words to write, a box for each sound.</summary>
     Boxes,
@@ -67,6 +70,7 @@ public sealed record Piece(Activity Activity, Form Form, int Setup, double Each,
         new(Activity.Meet, Form.Meet, 85, 35),
         new(Activity.MeetTricky, Form.Words, 20, 75),
         new(Activity.Listening, Form.Listening, 20, 8),
+        new(Activity.Riddles, Form.Riddles, 10, 15),
         new(Activity.Compare, Form.Pairs, 20, 10, Unit.Pair, Read: true),
         new(Activity.OralBlending, Form.Listening, 20, 14),
         new(Activity.SayApart, Form.Listening, 20, 14),
@@ -76,6 +80,7 @@ public sealed record Piece(Activity Activity, Form Form, int Setup, double Each,
         new(Activity.Sort, Form.Sort, 20, 12, Read: true),
         new(Activity.Choose, Form.Gaps, 20, 14),
         new(Activity.MadeUp, Form.Words, 20, 14),
+        new(Activity.FillGap, Form.Gaps, 20, 28, Read: true),
         new(Activity.ReadSentences, Form.Sentences, 20, 45, Read: true),
         new(Activity.ReadStory, Form.Text, 20, 210, Unit.Whole, Read: true),
         new(Activity.WriteSentence, Form.Sentences, 30, 130),

@@ -32,8 +32,8 @@ function Ways({ groupId, view, save }: Props) {
   const set = (change: ConventionsDocument) => setOwn({ ...own, ...change });
   const { whole } = view;
   const week = own.week ?? whole.week;
-  if (!whole.terms || !week) return null;
-  const parts = { id: groupId, own, whole, terms: whole.terms, set };
+  if (!week) return null;
+  const parts = { id: groupId, own, whole, set };
   const switched = (own.merges ?? whole.merges ?? '').split(' ').filter((x) => x !== '');
   return (
     <Form

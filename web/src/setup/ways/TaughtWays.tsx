@@ -1,6 +1,6 @@
 import { Form } from 'react-bootstrap';
-import type { ConventionsDocument, SpellAloud, TermsDocument, TrickyLearning } from '../../api/schema';
-import { termsOf } from '../../api/useTerms';
+import type { ConventionsDocument, SpellAloud, TrickyLearning } from '../../api/schema';
+import { useTerms } from '../../api/useTerms';
 import { Choices, Way } from './Way';
 
 interface Props {
@@ -8,12 +8,12 @@ interface Props {
   id: string;
   own: ConventionsDocument;
   whole: ConventionsDocument;
-  terms: TermsDocument;
   set: (change: ConventionsDocument) => void;
 }
 
 /** What counts as readable: choices whose effect on a group can be counted. */
-export function ReadingWays({ id, own, whole, terms, set }: Props) {
+export function ReadingWays({ id, own, whole, set }: Props) {
+  const terms = useTerms();
   return (
     <>
       <Way
@@ -69,7 +69,8 @@ export function ReadingWays({ id, own, whole, terms, set }: Props) {
 }
 
 /** How lessons go. */
-export function LessonWays({ id, own, whole, terms, set }: Props) {
+export function LessonWays({ id, own, whole, set }: Props) {
+  const terms = useTerms();
   return (
     <>
       <Way
@@ -90,7 +91,7 @@ export function LessonWays({ id, own, whole, terms, set }: Props) {
         />
       </Way>
       <Way
-        name={`${termsOf(terms).TrickyWords} are learnt`}
+        name={`${terms.TrickyWords} are learnt`}
         own={own.trickyLearning != null}
         back={() => set({ trickyLearning: null })}
         why="Only a part of such a word is ever tricky: in said it is the ai."
@@ -142,14 +143,14 @@ export function LessonWays({ id, own, whole, terms, set }: Props) {
         </Form.Select>
       </Way>
       <Way
-        name={`${termsOf(terms).MadeUpWords} in practice`}
+        name={`${terms.MadeUpWords} in practice`}
         own={own.madeUpFromSection != null}
         back={() => set({ madeUpFromSection: null })}
         why="Children who know no word by heart have to use the sounds; the first sections have too few letters."
       >
         <Form.Select
           size="sm"
-          aria-label={`${termsOf(terms).MadeUpWords} in practice`}
+          aria-label={`${terms.MadeUpWords} in practice`}
           value={own.madeUpFromSection ?? whole.madeUpFromSection ?? 0}
           onChange={(x) => set({ madeUpFromSection: Number(x.target.value) })}
         >

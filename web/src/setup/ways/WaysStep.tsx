@@ -32,7 +32,7 @@ function Ways({ schoolId, view, save, onNext }: Props) {
   const terms = own.terms ?? whole.terms;
   if (!terms) return null;
   const changed = JSON.stringify(own) !== JSON.stringify(view.own);
-  const group = { id: '', own, whole, terms, set };
+  const group = { id: '', own, whole, set };
   return (
     <Form
       className="ways"

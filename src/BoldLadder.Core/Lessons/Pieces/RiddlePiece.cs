@@ -1,0 +1,46 @@
+using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Conventions;
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Sounds;
+
+namespace BoldLadder.Core.Lessons.Pieces;
+
+/// <summary>
+/// Riddles answered by a word with what is taught: with today's sound where it is new to the class, with today's spelling
+/// where only the spelling is.
+/// </summary>
+internal static class RiddlePiece
+{
+    private const int Most = 3, Fewest = 2, DrawnFrom = 15;
+
+    /// <summary>Before so many graphemes children listen for one thing at a time.</summary>
+    private const int EarlyLetters = 6;
+
+    public static LessonBlock Make(LessonBrief brief, ItemMaker make, Dice dice)
+    {
+        var kept = brief.KeptIn(LessonPart.Teach, Activity.Riddles);
+        if (kept.Count > 0 || brief.Rung is not { Kind: RungKind.Teach } rung || brief.Judge.Taught.Correspondences.Count() < EarlyLetters)
+        {
+            return new LessonBlock(LessonPart.Teach, Activity.Riddles, kept);
+        }
+
+        // A rung of two has a riddle of each in turn.
+        var found = rung.Correspondences.SelectMany(x => Of(brief, make, dice, x).Select((item, turn) => (item, turn)))
+            .OrderBy(x => x.turn).Select(x => x.item).DistinctBy(x => x.Text).Take(brief.Minutes >= 20 ? Most : 0).ToList();
+        return new LessonBlock(LessonPart.Teach, Activity.Riddles, found.Count < Fewest ? [] : found);
+    }
+
+    /// <summary>Another one, not among those given; null when there is none.</summary>
+    public static LessonItem? Another(LessonBrief brief, ItemMaker make, Dice dice, IReadOnlySet<string> not) =>
+        brief.Rung?.Correspondences.SelectMany(x => Of(brief, make, dice, x)).FirstOrDefault(x => !not.Contains(x.Text));
+
+    private static IEnumerable<LessonItem> Of(LessonBrief brief, ItemMaker make, Dice dice, Correspondence taught)
+    {
+        var isNew = !brief.Standing.Things.Select(x => x.Correspondence).OfType<Correspondence>().Any(x => brief.Stock.Rules.SameSound(x.Sound, taught.Sound));
+        var words = isNew ? ListeningWords.Holding(brief.Stock, taught.Sound).Select(x => x.Word) : brief.Stock.Everyday(taught).Select(x => x.Word);
+        var known = words.Where(x => brief.Stock.Riddles.For(x.Key) is not null).Take(DrawnFrom);
+        return dice.Mix(known).Select(x => make.Item(
+            ItemKind.Listening, x.Spelling, string.Join(' ', brief.Stock.Words.Of(x).Readings[0].Segments.Select(s => s.Correspondence.Sound.Key)),
+            [Reason.Of(ReasonCode.RiddleWith, taught.Grapheme.Text)], brief.Stock.Riddles.For(x.Key)!));
+    }
+}

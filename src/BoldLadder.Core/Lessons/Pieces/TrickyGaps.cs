@@ -1,0 +1,46 @@
+using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Conventions;
+
+namespace BoldLadder.Core.Lessons.Pieces;
+
+/// <summary>
+/// Sentences with a tricky word left out, which children write when they hear the whole: what a day of tricky words
+/// practises. Today's words come first and in turn, then those taught last.
+/// </summary>
+internal static class TrickyGaps
+{
+    /// <summary>Sentences of a block.</summary>
+    public const int Most = 6;
+
+    private const int Fewest = 3, OfToday = 4, Before = 3;
+
+    /// <summary>The block, or null when there are too few sentences.</summary>
+    public static LessonBlock? Make(LessonBrief brief, ItemMaker make, Dice dice)
+    {
+        var kept = brief.KeptIn(LessonPart.Practise, Activity.FillGap);
+        if (kept.Count == 0 && brief.Kind != LessonKind.TrickyWordDay)
+        {
+            return null;
+        }
+
+        // A word of one letter is no task.
+        var today = Keys(brief.Rung?.TrickyWords ?? []).Where(x => x.Length > 1).ToList();
+        var before = Keys(brief.Standing.TrickyWords).Where(x => x.Length > 1 && !brief.Standing.Clock.IsAtSight(x)).TakeLast(Before).Except(today).ToList();
+        var used = brief.Kept.Select(x => x.Item.Text).ToHashSet();
+        var asked = InTurn(brief, dice, today, used, OfToday - kept.Count);
+        asked = [.. asked, .. InTurn(brief, dice, before, [.. used, .. asked.Select(x => x.Sentence.Text)], asked.Count + kept.Count == 0 ? 0 : Most - kept.Count - asked.Count)];
+        var items = kept.Concat(dice.Mix(asked).Select(x => make.Item(ItemKind.Sentence, x.Sentence.Text, "", [Reason.Of(ReasonCode.WordLeftOut, x.Word)]) with { Heading = x.Word })).ToList();
+        return items.Count < Fewest ? null : new LessonBlock(LessonPart.Practise, Activity.FillGap, items);
+    }
+
+    // One sentence for each word, then a second for each, short and seldom read before others.
+    private static List<(Sentence Sentence, string Word)> InTurn(LessonBrief brief, Dice dice, IReadOnlyList<string> words, HashSet<string> used, int count)
+    {
+        var readable = dice.Mix(brief.Stock.Sentences.Readable(brief.Judge, _ => false, _ => false).Select(x => x.Sentence).Where(x => !used.Contains(x.Text)))
+            .OrderBy(x => brief.Standing.TimesRead.GetValueOrDefault(x.Text)).ThenBy(x => x.Words.Count).ToList();
+        var found = words.SelectMany(word => readable.Where(x => x.Words.Count > 2 && Keys(x.Words).Count(w => w == word) == 1).Select((x, turn) => (Sentence: x, Word: word, Turn: turn)));
+        return [.. found.OrderBy(x => x.Turn).DistinctBy(x => x.Sentence.Text).Take(Math.Max(0, count)).Select(x => (x.Sentence, x.Word))];
+    }
+
+    private static List<string> Keys(IEnumerable<string> words) => [.. words.Select(x => x.ToLowerInvariant())];
+}

@@ -1,0 +1,43 @@
+using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Reading;
+using BoldLadder.Core.Sounds;
+using BoldLadder.Core.Words;
+
+namespace BoldLadder.Core.Lessons;
+
+/// <summary>A part of a tricky word that is not taught yet.</summary>
+/// <param name="Kin">Words with the same part that children know: the word is less alone than it looks.</param>
+public sealed record TrickyPart(Correspondence Part, IReadOnlyList<string> Kin);
+
+/// <summary>What the adult needs to teach one tricky word: which part is tricky, and which behaves as children expect.</summary>
+/// <param name="Tricky">The parts not taught yet; none when the word only has to be quick.</param>
+/// <param name="Fair">The graphemes that are.</param>
+/// <param name="Spoken">A line that gives it its meaning; empty where none is written.</param>
+public sealed record TrickyTeaching(string Word, IReadOnlyList<TrickyPart> Tricky, IReadOnlyList<string> Fair, string Spoken)
+{
+    private const int MostKin = 3;
+
+    /// <summary>What is said of each tricky word of a lesson; words that no list knows are left out.</summary>
+    /// <param name="judge">What can be read in the lesson.</param>
+    public static IReadOnlyList<TrickyTeaching> Of(Lesson lesson, Judge judge, WordStock stock) =>
+        [.. lesson.TrickyWords.Select(x => Of(x, judge, stock)).OfType<TrickyTeaching>()];
+
+    /// <summary>What is said of one word; null when no list knows it.</summary>
+    public static TrickyTeaching? Of(string word, Judge judge, WordStock stock)
+    {
+        if (stock.Words.Find(word) is not { Readings: [var reading, ..] } found)
+        {
+            return null;
+        }
+
+        var lacking = judge.Uncovered(reading, found.Word.Ended);
+        var parts = reading.Segments.Select((x, i) => (x.Correspondence, Tricky: lacking[i])).ToList();
+        return new TrickyTeaching(
+            word, [.. parts.Where(x => x.Tricky).Select(x => new TrickyPart(x.Correspondence, Kin(x.Correspondence, found.Word.Key, stock)))],
+            [.. parts.Where(x => !x.Tricky).Select(x => x.Correspondence.Grapheme.Text)], stock.Spoken.Find(word) ?? "");
+    }
+
+    private static IReadOnlyList<string> Kin(Correspondence part, string word, WordStock stock) =>
+        [.. stock.Everyday(part).Where(x => !x.Word.Key.Contains(word, StringComparison.Ordinal) && !FunctionWords.Has(x.Word.Key))
+            .OrderBy(x => x.Word.Familiarity != Familiarity.AtFourOrFive).Take(MostKin).Select(x => x.Word.Spelling)];
+}
