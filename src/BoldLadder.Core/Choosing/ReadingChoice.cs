@@ -80,7 +80,18 @@ public sealed class ReadingChoice(WordStock stock)
     }
 
     /// <summary>What can be chosen at all for a brief, words of its lesson aside: looked for once, and drawn on by every choice of a lesson.</summary>
-    public ReadingPool PoolOf(ReadingBrief brief) => new([.. Candidates(brief).OrderByDescending(x => x.Worth)]);
+    public ReadingPool PoolOf(ReadingBrief brief)
+    {
+        var found = Candidates(brief, everyday: true);
+        found = found.Count >= MostInPool ? found : Candidates(brief, everyday: false);
+        var worth = found.Select(x => x.Worth).ToArray();
+        Array.Sort(worth);
+        var least = worth.Length > MostInPool ? worth[^MostInPool] : double.NegativeInfinity;
+        return new ReadingPool([.. found.Where(x => x.Worth >= least).OrderByDescending(x => x.Worth)]);
+    }
+
+    // Far more than a lesson draws: to put thousands in order would only take time.
+    private const int MostInPool = 1500;
 
     // Chance moves a word by less than this: what is further behind the last that is looked at cannot come in.
     private const double Chance = 3;
@@ -117,8 +128,9 @@ public sealed class ReadingChoice(WordStock stock)
         };
     }
 
-    // Beside today's words none is put that has the same letters saying something else: number on the day of mb.
-    private List<Candidate> Candidates(ReadingBrief brief)
+    // Beside today's words none is put that has the same letters saying something else: number on the day of mb. Words
+    // without the target are everyday ones where asked: where there are thousands nobody misses the rest.
+    private List<Candidate> Candidates(ReadingBrief brief, bool everyday)
     {
         var targets = BitsOf(brief.Targets);
         var due = brief.Due.Select(Correspondence.Parse).ToHashSet();
@@ -127,7 +139,7 @@ public sealed class ReadingChoice(WordStock stock)
         foreach (var offered in stock.Offered)
         {
             if (_rows.Fits(offered.Row, brief.Shape) && _rows.Covered(offered.Row, brief.Judge.Taught.Bits)
-                && TargetAt(offered.Row, targets) is var at
+                && TargetAt(offered.Row, targets) is var at && (at >= 0 || !everyday || offered.Word.Everyday)
                 && (at >= 0 || !letters.Exists(x => offered.Word.Key.Contains(x, StringComparison.Ordinal)))
                 && (brief.May is not { } may || may(offered)))
             {

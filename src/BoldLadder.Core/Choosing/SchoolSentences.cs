@@ -51,8 +51,19 @@ public sealed class SchoolSentences
         {
             if (Array.TrueForAll(_words[i], x => legal[x]) && All[i].IsMeantReadable(judge))
             {
-                yield return new GradedSentence(All[i], _words[i].Count(x => target[x]), _words[i].Count(x => late[x]));
+                yield return new GradedSentence(All[i], Count(_words[i], target), Count(_words[i], late));
             }
         }
+    }
+
+    private static int Count(int[] words, List<bool> holds)
+    {
+        var count = 0;
+        foreach (var word in words)
+        {
+            count += holds[word] ? 1 : 0;
+        }
+
+        return count;
     }
 }

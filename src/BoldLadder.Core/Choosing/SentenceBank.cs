@@ -18,7 +18,7 @@ public sealed record Sentence(string Text, IReadOnlyList<string> Words, IReadOnl
 
     /// <summary>True when the readings that the sentence needs are taught, or the words as tricky ones.</summary>
     internal bool IsMeantReadable(Judge judge) =>
-        Meant.All(x => judge.Taught.TrickyWords.Contains(x.Key) || judge.Blockers(x.Value, null).Count == 0);
+        Meant.Count == 0 || Meant.All(x => judge.Taught.TrickyWords.Contains(x.Key) || judge.Blockers(x.Value, null).Count == 0);
 }
 
 /// <summary>The sentences and phrases that ship, as people have written them.</summary>

@@ -29,6 +29,9 @@ internal static class ApplyPart
 
     private static HashSet<string> JustRead(LessonBrief brief) => [.. brief.Standing.Lessons.TakeLast(DaysApart).SelectMany(x => x.Read)];
 
+    // With so many about what is taught lately, the thousands about nothing lately need not be ranked.
+    private const int Enough = 100;
+
     // Lessons back: a sentence with what they taught keeps it going, and is not below the class.
     internal const int Lately = 12;
 
@@ -157,9 +160,10 @@ internal static class ApplyPart
         // On a day of tricky words they alone are the target, not what the lessons before taught.
         var holdsTarget = choice.Holding(brief.Targets);
         var holdsLate = choice.Holding(brief.Standing.Lessons.TakeLast(Lately).SelectMany(x => x.Things));
-        return [.. brief.Stock.Sentences.Readable(
-                brief.Judge, x => tricky.Count > 0 ? tricky.Contains(x.Key) : x.Word is { } word && holdsTarget(word), x => x.Word is { } word && holdsLate(word))
-            .Select(x => (x, Worth: (3 * Math.Min(3, x.Targets)) + (0.25 * Math.Min(8, x.Sentence.Words.Count)) + (0.7 * Math.Min(3, x.Late))
+        var readable = brief.Stock.Sentences.Readable(
+            brief.Judge, x => tricky.Count > 0 ? tricky.Contains(x.Key) : x.Word is { } word && holdsTarget(word), x => x.Word is { } word && holdsLate(word)).ToList();
+        var lately = readable.Where(x => x.Targets + x.Late > 0).ToList();
+        return [.. (lately.Count >= Enough ? lately : readable).Select(x => (x, Worth: (3 * Math.Min(3, x.Targets)) + (0.25 * Math.Min(8, x.Sentence.Words.Count)) + (0.7 * Math.Min(3, x.Late))
                 - (4 * brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.Text)) + dice.Next()))
             .OrderByDescending(x => x.Worth).Select(x => x.x)];
     }

@@ -3,6 +3,7 @@ using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Log;
 using BoldLadder.Core.Reading;
+using BoldLadder.Core.Sounds;
 
 namespace BoldLadder.Core.Lessons;
 
@@ -14,6 +15,7 @@ public readonly record struct KeptItem(LessonPart Part, Activity Activity, Lesso
 public sealed class LessonBrief
 {
     private readonly Lazy<ReadingBrief> _asked;
+    private readonly List<Correspondence> _doubled;
 
     /// <summary>What the last lessons taught, for a review: this many.</summary>
     private const int Reviewed = 4;
@@ -35,6 +37,7 @@ public sealed class LessonBrief
         TrickyLearning = conventions.TrickyLearning;
         MadeUpAllowed = conventions.MadeUpIn(section);
         Teaches = rung is null ? [] : [.. rung.Adds.Where(x => rung.Kind == RungKind.Teach || !standing.Things.Contains(x))];
+        _doubled = [.. Teaches.Select(x => x.Correspondence).OfType<Correspondence>().Where(x => x.IsDoubledConsonant)];
         GoesOver = rung is { Adds.Count: > 0 }
             ? [.. rung.Adds.Except(Teaches)]
             : [.. Gone(standing.Lessons).SelectMany(x => x.Things).Distinct()];
@@ -112,7 +115,7 @@ public sealed class LessonBrief
     /// the vowel before them does not tell.
     /// </summary>
     public bool MayChoose(OfferedWord word) => Shape.Syllables > 1
-        ? !word.Reading.Segments.Any(x => x.Correspondence.IsDoubledConsonant && Teaches.Contains(Teachable.Of(x.Correspondence)) && !DoubledLetters.Decides(word.Reading, x.Correspondence))
+        ? _doubled.Count == 0 || word.Reading.Segments.All(x => !_doubled.Contains(x.Correspondence) || DoubledLetters.Decides(word.Reading, x.Correspondence))
         : word.Reading.Segments.All(x => x.Correspondence.Sound.First.Key != "schwa" || Judge.Taught.Things.Contains(Teachable.Of(x.Correspondence)));
 
     // What the last lessons taught; when one review follows another, as at the top of a ladder, the lessons before those, round and round.

@@ -118,6 +118,29 @@ public sealed class Standing
     /// <param name="seen">What it revisits.</param>
     public Standing After(DateOnly day, Rung? rung, IReadOnlyList<RevisitItem> seen) => With(day, rung is null ? [] : [rung], seen, AsIf);
 
+    /// <summary>The standing when one more lesson is in the log: the same as that of the whole log, without going through all of it.</summary>
+    public Standing After(LogEntry entry)
+    {
+        var whole = entry.Outcome == LogOutcome.Taught;
+        var read = new Dictionary<string, int>(TimesRead);
+        foreach (var text in entry.Outcome == LogOutcome.Missed ? [] : entry.Read.Distinct())
+        {
+            read[text] = read.GetValueOrDefault(text) + 1;
+        }
+
+        var (clock, days) = (Clock.Copy(), new Dictionary<string, int>(_days));
+        clock.Take(entry.Day, whole ? entry.Things : [], whole ? entry.TrickyWords : [], entry.Seen, entry.Shaky);
+        if (whole && entry.RungId.Length > 0)
+        {
+            days[entry.RungId] = days.GetValueOrDefault(entry.RungId) + 1;
+        }
+
+        return new Standing(
+            Ladder, Year, Rules, whole ? Things.Concat(entry.Things).ToHashSet() : Things,
+            whole ? TrickyWords.Concat(entry.TrickyWords.Select(x => x.ToLowerInvariant())).ToHashSet() : TrickyWords, days,
+            whole ? [.. Lessons, new TaughtLesson(entry.Day, entry.RungId, entry.Things, entry.TrickyWords, entry.Read)] : Lessons, read, clock, AsIf);
+    }
+
     /// <summary>
     /// The group taken to stand at a rung: upward, what it was taught and all rungs to it; downward, the rungs to it alone.
     /// </summary>

@@ -20,7 +20,8 @@ public sealed class SpellingFairness
     private readonly TaughtSet _taught;
     private readonly HashSet<Correspondence> _announced;
     private readonly HashSet<string> _announcedEndings;
-    private readonly List<Correspondence> _correspondences;
+    private readonly HashSet<Correspondence> _correspondences;
+    private readonly ILookup<string, Correspondence> _spellings;
 
     /// <param name="today">What today's rung teaches: the adult names its spellings and endings before the words are said.</param>
     public SpellingFairness(TaughtSet taught, SpellingEvidence evidence, IReadOnlyList<Teachable> today)
@@ -30,6 +31,7 @@ public sealed class SpellingFairness
         _announced = today.Select(x => x.Correspondence).OfType<Correspondence>().ToHashSet();
         _announcedEndings = today.Select(x => x.Ending).OfType<string>().ToHashSet();
         _correspondences = [.. taught.Correspondences];
+        _spellings = _correspondences.ToLookup(x => taught.Rules.SoundKey(x.Sound));
     }
 
     /// <param name="daysRead">On how many earlier days the word was read by the group.</param>
@@ -61,8 +63,7 @@ public sealed class SpellingFairness
             }
 
             var place = SpellingEvidence.PlaceOf(reading, i);
-            var others = _correspondences.Where(x => x.Grapheme != correspondence.Grapheme
-                && _taught.Rules.SameSound(x.Sound, correspondence.Sound)
+            var others = _spellings[_taught.Rules.SoundKey(correspondence.Sound)].Where(x => x.Grapheme != correspondence.Grapheme
                 && _evidence.Fits(correspondence.Sound, place, x.Grapheme.Text)).Select(x => x.Grapheme.Text).ToList();
             if (others.Count > 0 && !_evidence.IsBestBet(correspondence.Sound, place, correspondence.Grapheme.Text, others))
             {

@@ -21,6 +21,7 @@ public sealed class Classroom
     private readonly Ladder _whole;
     private readonly Lazy<Unlocking> _unlocking;
     private readonly Lazy<Forecast> _forecast;
+    private readonly Lazy<PlannedLessons> _planned;
     private readonly Lazy<IReadOnlyDictionary<string, DateOnly>> _dates;
 
     /// <param name="key">Names all that it was made from, and the versions of that.</param>
@@ -40,6 +41,7 @@ public sealed class Classroom
         Standing = standing ?? Logged;
         _unlocking = new Lazy<Unlocking>(() => new Unlocking(ladder, stock.Rules));
         _forecast = new Lazy<Forecast>(() => new Forecast(Logged, log, today, conventions.LessonMinutes));
+        _planned = new Lazy<PlannedLessons>(() => new PlannedLessons(Logged, log, Forecast.Days, (x, before) => Brief(x, before, MinutesOn(x.Day))));
         _dates = new Lazy<IReadOnlyDictionary<string, DateOnly>>(() => Placement.Dates(Logged, log, today));
     }
 
@@ -91,6 +93,9 @@ public sealed class Classroom
     /// <summary>Where it will be on the days to come.</summary>
     public Forecast Forecast => _forecast.Value;
 
+    /// <summary>The lessons of the days to come.</summary>
+    public PlannedLessons Planned => _planned.Value;
+
     /// <summary>What each rung opens, whatever the pace.</summary>
     public Unlocking Unlocking => _unlocking.Value;
 
@@ -115,12 +120,16 @@ public sealed class Classroom
         return new Forecast(Standing.Of(Ladder, without, Year, Rules), without, Today, Conventions.LessonMinutes).Before(day);
     }
 
+    /// <summary>What the lesson of a day is made from, on a standing.</summary>
+    public LessonBrief Brief(PlacedDay placed, Standing before, int minutes) =>
+        new(Stock, before, Conventions, placed.Day, placed.Rung, minutes, LessonInputs.SeedOf(Group.Id, placed.Day));
+
     /// <summary>How long the lesson of a day is.</summary>
     public int MinutesOn(DateOnly day) => Year.Happening(day, EventUse.ShortLesson) ? ClassConventions.ShortMinutes : Conventions.LessonMinutes;
 
     /// <summary>What a lesson of the group on a day is made from.</summary>
     public LessonInputs InputsOf(DateOnly day) => new(
         $"{Group.LadderId:N}:{LadderRevision}", Accent.Id, $"{Conventions} {MinutesOn(day)}", School.YearText, School.WordsRevision, Log.Position,
-        string.Join(' ', Forecast.Days.TakeWhile(x => x.Day < day).Where(x => !Log.HasDay(x.Day)).Select(x => $"{x.Day:O}/{x.Rung?.Id}")),
+        string.Join(' ', Forecast.Days.TakeWhile(x => x.Day < day).Where(x => !Log.HasDay(x.Day)).Select(x => $"{x.Day:O}/{x.Rung?.Id}/{MinutesOn(x.Day)}")),
         DataFingerprint, LessonInputs.SeedOf(Group.Id, day));
 }

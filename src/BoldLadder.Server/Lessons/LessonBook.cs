@@ -1,4 +1,6 @@
+using BoldLadder.Core.Calendar;
 using BoldLadder.Core.Lessons;
+using BoldLadder.Core.Year;
 using BoldLadder.Server.Groups;
 using BoldLadder.Server.Storage;
 using Microsoft.EntityFrameworkCore;
@@ -22,14 +24,13 @@ public sealed class LessonBook(BoldLadderDb db)
     /// <summary>What a lesson is made from: null when the day has no school or lies before today without a lesson.</summary>
     public static LessonBrief? Brief(Classroom room, DateOnly day, int minutes)
     {
-        var seed = LessonInputs.SeedOf(room.Group.Id, day);
         if (room.Standing.AsIf is { } rung)
         {
-            return new LessonBrief(room.Stock, room.Logged.Below(rung, room.Today), room.Conventions, day, rung, minutes, seed);
+            return room.Brief(new PlacedDay(day, DayUse.New, rung), room.Logged.Below(rung, room.Today), minutes);
         }
 
         return room.Forecast.On(day) is { } planned
-            ? new LessonBrief(room.Stock, room.Forecast.Before(day), room.Conventions, day, planned.Rung, minutes, seed)
+            ? room.Brief(planned, room.Planned.Before(day), minutes)
             : null;
     }
 
@@ -47,8 +48,7 @@ public sealed class LessonBook(BoldLadderDb db)
             && await Find(head.Id, cancel) is { Touched: false, Outcome: null } row
             && Brief(room, day, room.MinutesOn(day)) is { } brief)
         {
-            Write(row, LessonComposer.Compose(brief));
-            MadeFrom(row, room);
+            Fill(row, LessonComposer.Compose(brief), room);
 
             // Where another process was quicker, its lesson is the lesson.
             await Conflicts.Save(db, cancel);
@@ -56,6 +56,67 @@ public sealed class LessonBook(BoldLadderDb db)
         }
 
         return head;
+    }
+
+    /// <summary>
+    /// Makes the lessons of the next days that have none, or whose own nobody touched and that no longer holds; in one save.
+    /// </summary>
+    /// <param name="from">The first day.</param>
+    /// <param name="most">School days gone through at the most.</param>
+    /// <param name="stop">Ends it early: what was made by then is kept.</param>
+    /// <returns>How many were made, and the last day gone through; the day before <paramref name="from"/> when there was none.</returns>
+    public async Task<(int Made, DateOnly Done)> PlanAhead(Classroom room, DateOnly from, int most, CancellationToken stop, CancellationToken cancel)
+    {
+        var days = room.Forecast.Days.Select(x => x.Day).Where(x => x >= from).Take(most).ToList();
+        if (days.Count == 0)
+        {
+            return (0, from.AddDays(-1));
+        }
+
+        var last = days[^1];
+        var rows = await db.Lessons.Where(x => x.GroupId == room.Group.Id && x.Slot == Slot && x.Day >= from && x.Day <= last).ToDictionaryAsync(x => x.Day, cancel);
+        var (made, done) = (0, from.AddDays(-1));
+        foreach (var planned in room.Planned.From(from))
+        {
+            var day = planned.Placed.Day;
+            if (day > last)
+            {
+                break;
+            }
+
+            if (!rows.TryGetValue(day, out var row))
+            {
+                Fill(row = New(room, day), planned.Lesson, room);
+                db.Lessons.Add(row);
+                made++;
+            }
+            else if (row is { Touched: false, Outcome: null } && row.MadeFrom != room.InputsOf(day).Fingerprint)
+            {
+                Fill(row, planned.Lesson, room);
+                made++;
+            }
+
+            done = day;
+            if (stop.IsCancellationRequested)
+            {
+                break;
+            }
+        }
+
+        // Days of the log plan nothing: they are gone through all the same.
+        done = stop.IsCancellationRequested ? done : last;
+        return await Conflicts.Save(db, cancel) ? (made, done) : await OneByOne(room, [.. days.TakeWhile(x => x <= done)], cancel);
+    }
+
+    // Somebody opened one of them meanwhile.
+    private async Task<(int Made, DateOnly Done)> OneByOne(Classroom room, IReadOnlyList<DateOnly> days, CancellationToken cancel)
+    {
+        foreach (var day in days)
+        {
+            await FindOrMake(room, day, cancel);
+        }
+
+        return (days.Count, days[^1]);
     }
 
     public Task<LessonRow?> Find(Guid lessonId, CancellationToken cancel) => db.Lessons.SingleOrDefaultAsync(x => x.Id == lessonId, cancel);
@@ -77,6 +138,15 @@ public sealed class LessonBook(BoldLadderDb db)
     public static void MadeFrom(LessonRow row, Classroom room) =>
         (row.LadderId, row.LadderRevision, row.MadeFrom) = (room.Group.LadderId, room.LadderRevision, room.InputsOf(row.Day).Fingerprint);
 
+    private static LessonRow New(Classroom room, DateOnly day) =>
+        new() { SchoolId = room.School.Id, Id = Guid.CreateVersion7(), GroupId = room.Group.Id, Day = day, Slot = Slot, Document = "", MadeFrom = "" };
+
+    private static void Fill(LessonRow row, Lesson lesson, Classroom room)
+    {
+        Write(row, lesson);
+        MadeFrom(row, room);
+    }
+
     private async Task<bool> Make(Classroom room, DateOnly day, CancellationToken cancel)
     {
         if (Brief(room, day, room.MinutesOn(day)) is not { } brief)
@@ -84,14 +154,12 @@ public sealed class LessonBook(BoldLadderDb db)
             return false;
         }
 
-        var row = new LessonRow { SchoolId = room.School.Id, Id = Guid.CreateVersion7(), GroupId = room.Group.Id, Day = day, Slot = Slot, Document = "", MadeFrom = "" };
-        Write(row, LessonComposer.Compose(brief));
-        MadeFrom(row, room);
+        var row = New(room, day);
+        Fill(row, LessonComposer.Compose(brief), room);
         db.Lessons.Add(row);
         await Conflicts.Save(db, cancel);
         return true;
     }
-
 }
 
 /// <summary>What the database knows of a lesson beside its blocks.</summary>

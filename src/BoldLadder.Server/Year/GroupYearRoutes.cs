@@ -50,6 +50,7 @@ public static class GroupYearRoutes
         year.MapPost("/undo", Undo).WithSummary("Take back the last step.").ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
         year.MapPut("/milestones", PutMilestones).WithSummary("Say where the group should stand by some dates.").ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
         CalendarRoutes.Map(school, year);
+        YearLessonRoutes.Map(year);
     }
 
     private static async Task<Results<Ok<GroupYearView>, ProblemHttpResult>> Show(Guid groupId, Classrooms rooms, CancellationToken cancel) =>

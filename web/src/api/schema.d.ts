@@ -4265,6 +4265,133 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/schools/{schoolId}/groups/{groupId}/year/lessons": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Plan the next lessons of the year; ask again from where it stopped until none is left. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                    groupId: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PlanLessonsRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PlanProgressView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Service Unavailable */
+                503: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schools/{schoolId}/groups/{groupId}/year/guarantees": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What can be said of all lessons of the year together, given and planned. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                    groupId: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["GuaranteesView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Service Unavailable */
+                503: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -4585,6 +4712,29 @@ export interface components {
             undo: null | components["schemas"]["PlanStepView"];
             feed: null | string;
             halfTerms: components["schemas"]["TermView"][];
+            strip: components["schemas"]["Strip"];
+        };
+        GuaranteesView: {
+            group: string;
+            /** Format: int32 */
+            lessons: number;
+            /** Format: int32 */
+            unplanned: number;
+            /** Format: int32 */
+            wordsJudged: number;
+            notReadable: string[];
+            unseen: components["schemas"]["UnseenView"][];
+            /** Format: int32 */
+            differentWords: number;
+            /** Format: int32 */
+            everydayWords: number;
+            /** Format: int32 */
+            usedOnce: number;
+            mostUsed: components["schemas"]["WordUseView"][];
+            minutes: components["schemas"]["PartMinutes"][];
+            weeks: components["schemas"]["WeekView"][];
+            littleToApply: string[];
+            offTime: string[];
             strip: components["schemas"]["Strip"];
         };
         HeavyWeek: {
@@ -5165,6 +5315,11 @@ export interface components {
             /** Format: int32 */
             words: number;
         };
+        PartMinutes: {
+            part: components["schemas"]["LessonPart"];
+            /** Format: double */
+            minutes: number;
+        };
         PartView: {
             part: components["schemas"]["LessonPart"];
             /** Format: int32 */
@@ -5188,6 +5343,18 @@ export interface components {
             /** Format: double */
             share: number;
             exceptions: string[];
+        };
+        PlanLessonsRequest: {
+            /** Format: date */
+            from?: null | string;
+        };
+        PlanProgressView: {
+            /** Format: int32 */
+            made: number;
+            /** Format: date */
+            next: null | string;
+            /** Format: int32 */
+            left: number;
         };
         PlanRevisionRequest: {
             /** Format: int32 */
@@ -5605,6 +5772,16 @@ export interface components {
             label: string;
             needs: string;
         };
+        UnseenView: {
+            label: string;
+            sound: string;
+            /** Format: int32 */
+            lessons: number;
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+        };
         VerdictView: {
             word: string;
             verdict: string;
@@ -5629,6 +5806,18 @@ export interface components {
         };
         /** @enum {unknown} */
         WeakVowels: "strict" | "lenient" | null;
+        WeekLessonView: {
+            /** Format: date */
+            day: string;
+            title: string;
+            kind: components["schemas"]["LessonKind"];
+            contrast: string;
+        };
+        WeekView: {
+            /** Format: date */
+            monday: string;
+            lessons: components["schemas"]["WeekLessonView"][];
+        };
         WeeklyPattern: {
             monday: components["schemas"]["DayUse"];
             tuesday: components["schemas"]["DayUse"];
@@ -5692,6 +5881,10 @@ export interface components {
             /** Format: int32 */
             syllables?: number;
             isSensible?: boolean;
+        };
+        WordUseView: {
+            word: string;
+            days: string[];
         };
         WordView: {
             spelling: string;
@@ -5796,6 +5989,7 @@ export type GroupSummary = components['schemas']['GroupSummary'];
 export type GroupView = components['schemas']['GroupView'];
 export type GroupWordView = components['schemas']['GroupWordView'];
 export type GroupYearView = components['schemas']['GroupYearView'];
+export type GuaranteesView = components['schemas']['GuaranteesView'];
 export type HeavyWeek = components['schemas']['HeavyWeek'];
 export type HomePageView = components['schemas']['HomePageView'];
 export type HomeSpelling = components['schemas']['HomeSpelling'];
@@ -5872,9 +6066,12 @@ export type OwnWordsView = components['schemas']['OwnWordsView'];
 export type PairView = components['schemas']['PairView'];
 export type PairsRequest = components['schemas']['PairsRequest'];
 export type PartChoiceView = components['schemas']['PartChoiceView'];
+export type PartMinutes = components['schemas']['PartMinutes'];
 export type PartView = components['schemas']['PartView'];
 export type PieceView = components['schemas']['PieceView'];
 export type PlaceEvidence = components['schemas']['PlaceEvidence'];
+export type PlanLessonsRequest = components['schemas']['PlanLessonsRequest'];
+export type PlanProgressView = components['schemas']['PlanProgressView'];
 export type PlanRevisionRequest = components['schemas']['PlanRevisionRequest'];
 export type PlanStepKind = components['schemas']['PlanStepKind'];
 export type PlanStepRequest = components['schemas']['PlanStepRequest'];
@@ -5941,10 +6138,13 @@ export type TrickyTeachingView = components['schemas']['TrickyTeachingView'];
 export type TrickyView = components['schemas']['TrickyView'];
 export type Unit = components['schemas']['Unit'];
 export type UnmetView = components['schemas']['UnmetView'];
+export type UnseenView = components['schemas']['UnseenView'];
 export type VerdictView = components['schemas']['VerdictView'];
 export type VerdictsRequest = components['schemas']['VerdictsRequest'];
 export type WaysEffectView = components['schemas']['WaysEffectView'];
 export type WeakVowels = components['schemas']['WeakVowels'];
+export type WeekLessonView = components['schemas']['WeekLessonView'];
+export type WeekView = components['schemas']['WeekView'];
 export type WeeklyPattern = components['schemas']['WeeklyPattern'];
 export type WishDocument = components['schemas']['WishDocument'];
 export type WishDocumentApart = components['schemas']['WishDocumentApart'];
@@ -5954,6 +6154,7 @@ export type WishDocumentSection = components['schemas']['WishDocumentSection'];
 export type WishDocumentWeekly = components['schemas']['WishDocumentWeekly'];
 export type WordAnswer = components['schemas']['WordAnswer'];
 export type WordShape = components['schemas']['WordShape'];
+export type WordUseView = components['schemas']['WordUseView'];
 export type WordView = components['schemas']['WordView'];
 export type YearDayView = components['schemas']['YearDayView'];
 export type YearRequest = components['schemas']['YearRequest'];
