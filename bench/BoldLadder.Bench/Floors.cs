@@ -5,6 +5,7 @@ using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Lessons;
+using BoldLadder.Core.Lessons.Pieces;
 using BoldLadder.Core.Log;
 using BoldLadder.Core.Reading;
 using BoldLadder.Core.Sounds;
@@ -105,7 +106,7 @@ internal sealed class Floors(string data, SchoolYear year)
         (x.Read, x.ReadOn) = (x.Read + read.Count, x.ReadOn + read.Count(i => On(i.Text)));
         (x.Spelt, x.SpeltOn) = (x.Spelt + In(Activity.Spell).Count, x.SpeltOn + In(Activity.Spell).Count(i => On(i.Text)));
         (x.Heard, x.HeardAgainst) = (x.Heard + In(Activity.Listening).Count, x.HeardAgainst + In(Activity.Listening).GroupBy(i => i.Heading).OrderByDescending(g => g.Count()).Skip(1).Sum(g => g.Count()));
-        x.Contrast += lesson.Blocks.Any(b => b.Activity is Activity.Compare or Activity.Sort or Activity.Choose or Activity.Chain) ? 1 : 0;
+        x.Contrast += lesson.Blocks.Any(b => Piece.Of(b.Activity).Compares) ? 1 : 0;
         x.Stories += In(Activity.ReadStory).Count > 0 ? 1 : 0;
         (x.Sentences, x.SentencesOn) = (x.Sentences + In(Activity.ReadSentences).Count, x.SentencesOn + In(Activity.ReadSentences).Count(i => SentenceBank.WordsOf(i.Text).Any(On)));
     }

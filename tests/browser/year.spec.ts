@@ -125,3 +125,21 @@ test('a day typed into the Ask box is answered with where the group will be', as
   await expect(page.getByRole('region', { name: 'Answer' })).toContainText('On Sunday 14 March');
   await expect(page.getByRole('region', { name: 'Answer' })).toContainText('everyday words can be read');
 });
+
+test('every lesson of the year is planned at one press, and each figure opens to its lessons', async ({ teacher, page }) => {
+  await teacher.open('Avocets');
+  await page.getByRole('link', { name: 'Year', exact: true }).click();
+  await page.getByRole('button', { name: 'Guarantees' }).click();
+  await expect(page.getByText(/to come have no lesson yet/)).toBeVisible();
+  await page.getByRole('button', { name: 'Plan every lesson of the year' }).click();
+  await expect(page.getByRole('progressbar', { name: 'Lessons planned' })).toBeVisible();
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await expect(page.getByRole('button', { name: 'Plan every lesson of the year' })).toBeVisible();
+  await page.getByRole('button', { name: 'Plan every lesson of the year' }).click();
+  await expect(page.getByText(/have no lesson yet/)).toHaveCount(0, { timeout: 120_000 });
+  await expect(page.getByText(/each could be read that day/)).toBeVisible();
+  await page.getByRole('button', { name: /longest that anything taught went unseen/ }).click();
+  await page.locator('.lessons-of a').first().click();
+  await expect(page.locator('.part').first()).toBeVisible();
+});
+

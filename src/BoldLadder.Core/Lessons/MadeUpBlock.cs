@@ -40,7 +40,7 @@ internal static class MadeUpBlock
         var others = dice.Mix(brief.Judge.Taught.Correspondences.OrderBy(x => x.Key, StringComparer.Ordinal).Where(x => !today.Contains(x)));
         var parts = today.Concat(others.Where(x => !x.Sound.IsVowel).Take(OtherConsonants)).Concat(others.Where(x => x.Sound.IsVowel).Take(OtherVowels)).ToHashSet();
         var fit = new MadeUpWords(check).Drawn(parts, brief.Judge.Taught.Correspondences.ToHashSet(), MadeUpWords.ShapeFor(brief.Shape), dice, today)
-            .Where(x => !not.Contains(x.Word) && brief.Stock.Words.FindWord(x.Word) is null);
+            .Where(x => !not.Contains(x.Word) && brief.Stock.Words.FindWord(x.Word) is null && brief.Judge.Blockers(x.Reading!, null).Count == 0);
 
         return Varied(fit);
     }

@@ -1,3 +1,4 @@
+using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Lessons;
 using BoldLadder.Core.Lessons.Pieces;
 using BoldLadder.Core.Year;
@@ -51,6 +52,16 @@ public sealed record GuaranteesView(
             x.LittleToApply, x.OffTime, Strip.Of(room.Standing));
     }
 
-    private static string Contrast(Lesson lesson, PieceWords pieces) => lesson.Blocks.FirstOrDefault(x => x.Items.Count > 0 && Piece.Of(x.Activity).Compares) is { } block
-        ? string.Join(": ", new[] { pieces.Name(block.Activity), string.Join(", ", block.Items.Select(i => i.Heading).Where(h => h.Length > 0).Distinct()) }.Where(t => t.Length > 0)) : "";
+    // By the headings of a sort, the two of a pair, or what is added.
+    private static string Contrast(Lesson lesson, PieceWords pieces)
+    {
+        if (lesson.Blocks.FirstOrDefault(x => x.Items.Count > 0 && Piece.Of(x.Activity).Compares) is not { } block)
+        {
+            return "";
+        }
+
+        var headings = block.Items.Select(x => x.Heading).Where(x => x.Length > 0).Distinct().ToList();
+        var between = headings.Count > 0 ? headings : block.Asks is [{ Code: ReasonCode.AskPair or ReasonCode.AskEnding } asked, ..] ? asked.Arguments : [];
+        return between.Count == 0 ? pieces.Name(block.Activity) : $"{pieces.Name(block.Activity)}: {string.Join(", ", between)}";
+    }
 }

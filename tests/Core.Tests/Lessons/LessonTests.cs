@@ -153,6 +153,18 @@ public class LessonTests
     }
 
     [Fact]
+    public void A_made_up_word_has_no_consonants_together_before_they_are_taught()
+    {
+        var stock = new WordStock(World.South.Rules, World.Written, null, new Lazy<MadeUpCheck>(() => World.MadeUp));
+        foreach (var seed in Enumerable.Range(0, 120))
+        {
+            var brief = BriefAt(38 + (seed % 14), World.Estuary, stock, seed: (ulong)seed);
+            var lesson = LessonComposer.Compose(brief);
+            Assert.True(LessonCheck.Illegal(lesson, brief.Standing.Taught) is [], $"{lesson.Title}: {string.Join(' ', LessonCheck.Illegal(lesson, brief.Standing.Taught).Select(x => x.Item.Text))}");
+        }
+    }
+
+    [Fact]
     public void A_sound_to_recall_has_an_example_of_the_whole_sound()
     {
         var recall = Enumerable.Range(20, 30).SelectMany(x => LessonComposer.Compose(BriefAt(x)).Blocks)

@@ -10,12 +10,13 @@ import { shown } from '../word/grapheme';
 import { AllGroups } from './AllGroups';
 import { Calendar } from './Calendar';
 import { DayColumn } from './DayColumn';
+import { Guarantees } from './Guarantees';
 import { Recovery } from './Recovery';
 import { useYear } from './useYear';
 import { lastOfMonth, monthsOf, weeksOf } from './weeks';
 import { YearNotes } from './YearNotes';
 
-type View = 'terms' | 'month' | 'groups';
+type View = 'terms' | 'month' | 'groups' | 'guarantees';
 
 /** The year of a group: what was taught, what will be, and what a lost day does to it. */
 export function YearPage() {
@@ -82,6 +83,7 @@ export function YearPage() {
               ['terms', 'Terms'],
               ['month', 'Month'],
               ['groups', 'All groups'],
+              ['guarantees', 'Guarantees'],
             ] as const
           ).map(([key, name]) => (
             <Button
@@ -99,7 +101,9 @@ export function YearPage() {
       {lost > 0 && (
         <Recovery days={lost} revision={year.revision} step={step} onDone={() => set('lost', undefined)} />
       )}
-      {view === 'groups' ? (
+      {view === 'guarantees' ? (
+        <Guarantees />
+      ) : view === 'groups' ? (
         <AllGroups />
       ) : view === 'month' ? (
         <>

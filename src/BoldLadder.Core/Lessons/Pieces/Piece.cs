@@ -90,7 +90,7 @@ public sealed record Piece(Activity Activity, Form Form, int Setup, double Each,
     ];
 
     /// <summary>Children compare in it: words that belong together or apart.</summary>
-    public bool Compares => Form is Form.Pairs or Form.Sort or Form.Chain or Form.Gaps;
+    public bool Compares => Form is Form.Pairs or Form.Sort or Form.Chain || Activity == Activity.Choose;
 
     /// <summary>One item can be swapped for another without touching the rest.</summary>
     public bool CanSwap => Unit != Unit.Pair && Form is not (Form.Chain or Form.Sort or Form.Gaps or Form.Meet);
