@@ -49,6 +49,30 @@ public sealed class OutcomeTests(App app)
     }
 
     [Fact]
+    public async Task When_a_day_is_missed_the_next_lesson_that_a_teacher_had_changed_says_what_its_day_is_for_now_and_follows()
+    {
+        var school = await School.Make(taught: 30);
+        var today = await app.Get($"{school.Group()}/lessons/today");
+        var tomorrow = await app.Get($"{school.Group()}/lessons/{today.Text("next")}");
+        Assert.Null(tomorrow["dueNow"]);
+        var word = tomorrow.Items("read").First();
+        tomorrow = await app.Post($"{school.Address}/lessons/{tomorrow.Text("id")}/edits", new { revision = tomorrow.Number("revision"), change = "drop", itemId = word.Text("id") });
+        await app.Post(Outcome(school, today), Say(today, "missed"));
+
+        var moved = await app.Get($"{school.Group()}/lessons/{today.Text("next")}");
+        Assert.Equal(today.Text("title"), moved.Text("dueNow"));
+        Assert.Equal(tomorrow.Text("rungId"), moved.Text("rungId"));
+        var followed = await app.Post($"{school.Address}/lessons/{moved.Text("id")}/edits", new { revision = moved.Number("revision"), change = "follow" });
+        Assert.Equal(today.Text("rungId"), followed.Text("rungId"));
+        Assert.Null(followed["dueNow"]);
+        Assert.Empty(followed["stale"]!.AsArray());
+        var (status, _) = await app.Fail(HttpMethod.Post, $"{school.Address}/lessons/{moved.Text("id")}/edits", new { revision = followed.Number("revision"), change = "follow" });
+        Assert.Equal(400, status);
+        var back = await app.Post($"{school.Address}/lessons/{moved.Text("id")}/undo", new { revision = followed.Number("revision") });
+        Assert.Equal(tomorrow.Text("rungId"), back.Text("rungId"));
+    }
+
+    [Fact]
     public async Task What_was_shaky_is_back_the_next_day()
     {
         var school = await School.Make(taught: 60);

@@ -1,3 +1,4 @@
+using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Lessons;
 using BoldLadder.Core.Reading;
 using BoldLadder.Core.Words;
@@ -42,7 +43,7 @@ public static class LessonChanges
 
             LessonBook.Write(row, result.Lesson);
             row.Touched = true;
-            if (request.Change == LessonChange.Replan)
+            if (request.Change is LessonChange.Replan or LessonChange.Follow)
             {
                 LessonBook.MadeFrom(row, room);
             }
@@ -116,6 +117,11 @@ public static class LessonChanges
             return Replan(request, lesson, row, room);
         }
 
+        if (request.Change == LessonChange.Follow)
+        {
+            return Follow(lesson, row, room);
+        }
+
         if (request.Change == LessonChange.Mend)
         {
             return Mend.For(BriefOf(room, row, lesson, lesson.Minutes, lesson.Seed, []), lesson, room.Before(row.Day, row.Id.ToString()).Taught, (ulong)row.Revision) is { } mend
@@ -152,6 +158,20 @@ public static class LessonChanges
         var minutes = request.Minutes ?? lesson.Minutes;
         var brief = BriefOf(room, row, lesson, minutes, (lesson.Seed * 31) + (ulong)row.Revision, kept);
         return (new ReplaceLesson(LessonComposer.Compose(brief), minutes == lesson.Minutes ? "planned again" : $"made it {minutes} minutes"), null);
+    }
+
+    // The line has moved since the lesson was planned: a day was missed, or the ladder was revised.
+    private static (LessonEdit?, ProblemHttpResult?) Follow(Lesson lesson, LessonRow row, Classroom room)
+    {
+        if (room.Forecast.On(row.Day) is not { } planned || LessonView.DueOn(room, row.Day, lesson) is not { } due)
+        {
+            return (null, Problems.Bad("change", "The lesson is for what its day is for. There is nothing to follow."));
+        }
+
+        var plain = room.Brief(planned, room.Planned.Before(row.Day), lesson.Minutes);
+        var kept = lesson.Blocks.SelectMany(b => b.Items.Where(x => x.Locked && SentenceBank.WordsOf(x.Text).All(plain.Judge.IsLegal)).Select(x => new KeptItem(b.Part, b.Activity, x, b.Asks))).ToList();
+        var brief = new LessonBrief(room.Stock, plain.Standing, room.Conventions, row.Day, planned.Rung, lesson.Minutes, plain.Seed, kept);
+        return (new ReplaceLesson(LessonComposer.Compose(brief), $"planned for {due}"), null);
     }
 
     private static (LessonEdit?, ProblemHttpResult?) Typed(LessonEditRequest request, Lesson lesson, LessonItem item, LessonRow row, Classroom room, WordGate gate)

@@ -24,10 +24,13 @@ public enum LessonChange
 
     /// <summary>Others in place of all that can no longer be read.</summary>
     Mend,
+
+    /// <summary>The whole lesson again, for what the day is for now; locked items that can be read stay.</summary>
+    Follow,
 }
 
 /// <param name="Revision">The revision that the change was made on.</param>
-/// <param name="ItemId">The item; none for a re-plan or to mend.</param>
+/// <param name="ItemId">The item; none for what changes the whole lesson.</param>
 /// <param name="Text">What was typed.</param>
 /// <param name="AsTricky">Take a word that can't be read yet as tricky, for this lesson.</param>
 /// <param name="Minutes">For a re-plan: another length.</param>

@@ -44,6 +44,7 @@ public sealed record StaleView(string ItemId, string Text, IReadOnlyList<string>
 /// <param name="OtherMinutes">The length it can be planned for instead: the short one, or the school's.</param>
 /// <param name="Undo">What pressing undo takes back; null when there is nothing.</param>
 /// <param name="Stale">Items that are no longer legal since the ladder, the log or a split changed.</param>
+/// <param name="DueNow">What the day is for by now, when that is not what the lesson was planned for; else null.</param>
 /// <param name="Ready">What to have ready.</param>
 /// <param name="Shaky">What was shaky in the last lesson.</param>
 /// <param name="Events">What else happens that day.</param>
@@ -53,7 +54,7 @@ public sealed record LessonView(
     Guid? Id, int Revision, string School, Guid GroupId, string Group, DateOnly Day, bool IsToday, LessonKind Kind, string Title,
     string? RungId, int? RungNumber, int Minutes, int OtherMinutes, int Seconds, IReadOnlyList<string> Point, IReadOnlyList<PartView> Parts, Teaching Teaching, IReadOnlyList<TeachingView> Teach, IReadOnlyList<TrickyTeachingView> TrickyTeach,
     IReadOnlyList<string> Carried, string? Undo, string? Outcome, DateOnly? Previous, DateOnly? Next,
-    IReadOnlyList<StaleView> Stale, IReadOnlyList<string> Ready, IReadOnlyList<string> Shaky,
+    IReadOnlyList<StaleView> Stale, string? DueNow, IReadOnlyList<string> Ready, IReadOnlyList<string> Shaky,
     IReadOnlyList<string> TooManyTricky, IReadOnlyList<string> Events, TermsView Terms, Strip Strip)
 {
     public static LessonView Of(Classroom room, TeachingNotes notes, DateOnly day, Lesson lesson, TaughtSet before, LessonHead? head)
@@ -74,8 +75,13 @@ public sealed record LessonView(
             lesson.Teaching, [.. PartTeaching.Of(lesson, notes, room.Stock, before.Things).Select(x => TeachingView.Of(x, questions))],
             [.. TrickyTeaching.Of(lesson, judge, room.Stock).Select(x => TrickyTeachingView.Of(x, room.Stock.Words.Accent))], lesson.Carried, head?.Outcome is { } said ? $"marked {said}" : head?.Undo, head?.Outcome, head?.Previous, head is null ? null : room.Year.After(day),
             head?.Outcome is not null ? [] : [.. LessonCheck.Illegal(lesson, before).Select(x => new StaleView(x.Item.Id, x.Item.Text, [.. x.Words.Select(w => w.Word)]))],
-            ReadyFor(lesson), ShakyLast(room, day), clock.TooManyTricky(), [.. room.Year.EventsOn(day).Select(x => x.Name)], TermsView.Of(room.Conventions.Terms), Strip.Of(room.Standing));
+            head is { Outcome: null } ? DueOn(room, day, lesson) : null, ReadyFor(lesson), ShakyLast(room, day), clock.TooManyTricky(), [.. room.Year.EventsOn(day).Select(x => x.Name)], TermsView.Of(room.Conventions.Terms), Strip.Of(room.Standing));
     }
+
+    /// <summary>What a day to come is for, when that is not what its lesson was planned for; else null.</summary>
+    internal static string? DueOn(Classroom room, DateOnly day, Lesson lesson) =>
+        room.Standing.AsIf is null && lesson.Kind != LessonKind.Listening && room.Forecast.On(day) is { } due && !room.Log.HasDay(day) && (due.Rung?.Id ?? "") != lesson.RungId
+            ? due.Rung?.Label ?? "review" : null;
 
     private static ItemView Item(LessonItem item, LessonBlock block, Lesson lesson, Judge judge, Classroom room, RevisitClock clock, Phrases phrases)
     {

@@ -5010,7 +5010,7 @@ export interface components {
         /** @enum {unknown} */
         LeftOutReason: "holiday" | "count" | "struck" | "hidden" | "otherSheet" | "noValue" | "column" | "title" | "repeated" | "notRead";
         /** @enum {unknown} */
-        LessonChange: "swap" | "lock" | "unlock" | "drop" | "type" | "replan" | "mend";
+        LessonChange: "swap" | "lock" | "unlock" | "drop" | "type" | "replan" | "mend" | "follow";
         LessonEditRequest: {
             /** Format: int32 */
             revision: number;
@@ -5062,6 +5062,7 @@ export interface components {
             /** Format: date */
             next: null | string;
             stale: components["schemas"]["StaleView"][];
+            dueNow: null | string;
             ready: string[];
             shaky: string[];
             tooManyTricky: string[];

@@ -8,6 +8,7 @@ import { longDay } from '../api/dates';
 import { usePlace } from '../api/place';
 import { Saved } from '../shell/Saved';
 import { isTyping, Shell } from '../shell/Shell';
+import { shown as letters } from '../word/grapheme';
 import { ItemColumn } from './ItemColumn';
 import { LessonParts } from './LessonParts';
 import { NotesColumn } from './NotesColumn';
@@ -151,6 +152,22 @@ function LessonDesk({ day }: { day: string }) {
         {shown && (
           <Alert variant="warning" dismissible onClose={() => [change, undo, say].forEach((x) => x.reset())}>
             {shown.message}
+          </Alert>
+        )}
+        {lesson.dueNow && (
+          <Alert variant="warning">
+            This was planned for <b>{letters(lesson.title)}</b>. By now the day is for{' '}
+            <b>{letters(lesson.dueNow)}</b>.{' '}
+            {editable && (
+              <Button
+                size="sm"
+                variant="dark"
+                onClick={() => change.mutate({ change: 'follow' })}
+                disabled={change.isPending}
+              >
+                Plan it for {letters(lesson.dueNow)}
+              </Button>
+            )}
           </Alert>
         )}
         {lesson.stale.length > 0 && (
