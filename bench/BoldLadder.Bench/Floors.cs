@@ -26,6 +26,12 @@ internal sealed class Floors(string data, SchoolYear year)
 
     private readonly Lexicon _lexicon = Lexicon.Parse(File.ReadAllText(Path.Combine(data, "lexicon", "lexicon.tsv")));
     private readonly WrittenTexts _written = WrittenTexts.Parse(x => File.ReadAllText(Path.Combine(data, x)));
+    private readonly CorrespondenceTable _table = CorrespondenceTable.Parse(File.ReadAllText(Path.Combine(data, "lexicon", "correspondences.tsv")));
+    private readonly RealWords _real = RealWords.Parse(
+        File.ReadAllText(Path.Combine(data, "lexicon", "real-words.txt")), File.ReadAllText(Path.Combine(data, "lexicon", "sounds.tsv")),
+        File.ReadAllText(Path.Combine(data, "lexicon", "unsafe.txt")), File.ReadAllText(Path.Combine(data, "lexicon", "name-sounds.txt")),
+        CorrespondenceTable.Parse(File.ReadAllText(Path.Combine(data, "lexicon", "correspondences.tsv"))));
+
     private readonly AmericanForms _forms = AmericanForms.Parse(File.ReadAllText(Path.Combine(data, "lexicon", "american-forms.tsv")));
 
     private sealed class Count
@@ -54,7 +60,7 @@ internal sealed class Floors(string data, SchoolYear year)
 
     private WordStock Stock(Ladder ladder, Accent accent) => new(
         new ReadingRules(new WordRows(new SchoolWords(_lexicon, accent), LadderUnits.Of(ladder)), WeakVowels.Lenient, ladder),
-        accent.IsAmerican ? _written.In(_forms) : _written);
+        accent.IsAmerican ? _written.In(_forms) : _written, null, new Lazy<MadeUpCheck>(() => new MadeUpCheck(new SchoolWords(_lexicon, accent), _table, _real)));
 
     private Count Live(Ladder ladder, WordStock stock)
     {

@@ -51,6 +51,11 @@ services.AddOpenApi(ApiDocument.Describe);
 services.AddHealthChecks().AddDbContextCheck<BoldLadderDb>(tags: ["ready"]);
 Limits.Add(services, builder.Configuration);
 
+if (WarmUp.IsAsked(builder.Configuration) && args is not (["migrate", ..] or ["demo", ..]))
+{
+    services.AddHostedService<WarmUp>();
+}
+
 var app = builder.Build();
 if (args is ["migrate", ..] or ["demo", ..])
 {
