@@ -11,7 +11,7 @@ public static class FunctionWords
         .. ("a about above after again all also am an and any are as at be because been before being both but by can could did do does doing done down each "
             + "every few for from had has have having he her here hers him his how i if in into is it its just me might more most much must my no nor not now "
             + "of off on once one only or other our ours out over own shall she should so some such than that the their them then there these they this those "
-            + "through to too two under until up upon us very was we were what when where which while who whom whose why will with would yes yet you your yours")
+            + "through to too two under until up upon us very was we were what when where which while who whom whose why will with would yeah yes yet you your yours")
             .Split(' '),
     ];
 

@@ -8,7 +8,7 @@ public static class NearSounds
 {
     private static readonly Dictionary<string, string[]> Near = (
         "p:b b:p t:d d:t k:g g:k f:th,v v:f th:f,s dh:v,th s:sh,z z:s sh:s,ch zh:sh ch:sh,j j:ch,y m:n n:m ng:n l:r r:w,l w:v,r wh:f y:j h:f "
-        + "a:e,u e:i,a i:e,ee o:u,aw u:o,a uu:oo ai:e,a ee:i igh:ai,oi oa:o,ow oo:uu,u ow:oa oi:igh ar:a,or or:o,ar aw:o ur:u,or air:ear ear:air ure:or")
+        + "a:e,u e:i,a i:e,ee o:u,aw u:o,a uu:oo ai:e,a ee:i igh:ai,oi oa:o,ow oo:uu,u ow:oa oi:igh ar:a,or or:o,ar aw:o ur:u,or air:ear ear:air,ee ure:or")
         .Split(' ').Select(x => x.Split(':')).ToDictionary(x => x[0], x => x[1].Split(','));
 
     /// <summary>Near sounds, likeliest first; none for the weak vowel and for two sounds in one.</summary>

@@ -29,7 +29,7 @@ internal static class ListeningQuestion
             : rung.Correspondences is not [var first, ..] ? null
             : brief.Shape.Syllables > 1 && rung.Correspondences.All(x => x.IsDoubledConsonant) ? ShortOrLong(brief, make, dice, rung.Correspondences, count)
             : rung.Kind == RungKind.Contrast ? Where(brief, make, dice, first, count)
-            : Which(brief, make, dice, rung.Correspondences, count) ?? HasIt(brief, make, dice, first, count);
+            : Which(brief, make, dice, rung.Correspondences, count) ?? (IsKnown(brief, first.Sound) ? Where(brief, make, dice, first, count) : HasIt(brief, make, dice, first, count));
         return new LessonBlock(LessonPart.Teach, Activity.Listening, [.. kept, .. (question?.Items ?? []).Where(x => kept.All(k => k.Text != x.Text))])
         {
             Asks = question?.Asks ?? [],
@@ -43,13 +43,17 @@ internal static class ListeningQuestion
     {
         var rules = brief.Stock.Rules;
         var one = taught[0].Sound;
+        var known = IsKnown(brief, one);
         var others = taught.Skip(1).Select(x => x.Sound).Where(x => !rules.SameSound(x, one)).Take(1).Concat(NearSounds.Of(one).Where(x => !rules.SameSound(x, one)));
         foreach (var other in others)
         {
-            foreach (var place in (string[])["first", "last", "inside"])
+            // A sound that is new is heard first at the start; a new spelling where it stands.
+            foreach (var place in known ? Places.Where(x => x == UsualPlace(brief, taught[0])) : Places)
             {
                 var (ones, rest) = (Only(one, other), Only(other, one));
                 var against = Math.Max(count / 3, taught.Any(x => x.Sound == other) ? count / 2 : (count + 1) / 3);
+                (ones, rest) = (Spelt(ones, one, count - against), Spelt(rest, other, against));
+
                 if (ones.Count >= count - against && rest.Count >= against)
                 {
                     var (a, b) = Names(brief, taught, one, other);
@@ -59,6 +63,11 @@ internal static class ListeningQuestion
                         [Reason.Of(ReasonCode.AskWhichSound, a, b, place, one.Key, other.Key)]);
                 }
 
+                // Where children know a spelling of the sound, what they hear is spelt as today's.
+                List<ListeningWord> Spelt(List<ListeningWord> words, Sound sound, int fewest) =>
+                    IsKnown(brief, sound) && taught.Where(x => rules.SameSound(x.Sound, sound)).ToList() is { Count: > 0 } today
+                    && words.Where(x => IsSpelt(brief, x, today)).ToList() is var spelt && spelt.Count >= fewest ? spelt : words;
+
                 List<ListeningWord> Only(Sound has, Sound not) =>
                     [.. ListeningWords.Holding(brief.Stock, has).Where(x => x.Place == place && Plain(brief, x) && !x.Heard.Contains(rules.SoundKey(not))).OrderBy(x => !StandsClear(x, place))];
             }
@@ -66,6 +75,18 @@ internal static class ListeningQuestion
 
         return null;
     }
+
+    private static readonly string[] Places = ["first", "last", "inside"];
+
+    private static string? UsualPlace(LessonBrief brief, Correspondence taught) => brief.Stock.Everyday(taught)
+        .Select(x => x.Reading.Segments.Select(s => s.Correspondence).ToList() is var parts && parts.IndexOf(taught) is var at && at == 0 ? "first" : at == parts.Count - 1 ? "last" : "inside")
+        .GroupBy(x => x).OrderByDescending(x => x.Count()).Select(x => x.Key).FirstOrDefault();
+
+    private static bool IsSpelt(LessonBrief brief, ListeningWord word, List<Correspondence> taught) =>
+        brief.Stock.Words.Of(word.Word).Readings[0].Segments.Any(x => taught.Contains(x.Correspondence));
+
+    private static bool IsKnown(LessonBrief brief, Sound sound) =>
+        brief.Standing.Things.Any(x => x.Correspondence is { } c && brief.Stock.Rules.SameSound(c.Sound, sound));
 
     private static Question? HasIt(LessonBrief brief, ItemMaker make, Dice dice, Correspondence taught, int count)
     {
@@ -78,7 +99,7 @@ internal static class ListeningQuestion
             [Reason.Of(ReasonCode.AskHasSound, taught.Grapheme.Text, taught.Sound.Example, taught.Sound.Key)]);
     }
 
-    // The spellings of a contrast differ by where they stand: hear that first.
+    // The spellings of a sound differ by where they stand: hear that first.
     private static Question? Where(LessonBrief brief, ItemMaker make, Dice dice, Correspondence taught, int count)
     {
         var words = ListeningWords.Holding(brief.Stock, taught.Sound).Where(x => x.Place is "inside" or "last").ToList();
@@ -132,9 +153,9 @@ internal static class ListeningQuestion
         return a != b ? (a, b) : (one.Example, other.Example);
     }
 
-    // By the spelling it was first met in, since a sound is no spelling; one without a spelling yet by its commonest.
+    // By today's spelling, or else by the one it was first met in; one without a spelling yet by its commonest.
     private static string Written(LessonBrief brief, IReadOnlyList<Correspondence> taught, Sound sound) =>
-        brief.Standing.Lessons.SelectMany(x => x.Things).Select(x => x.Correspondence).OfType<Correspondence>().Concat(taught).Where(x => brief.Stock.Rules.SameSound(x.Sound, sound)).Select(x => x.Grapheme.Text).FirstOrDefault()
+        taught.Concat(brief.Standing.Lessons.SelectMany(x => x.Things).Select(x => x.Correspondence).OfType<Correspondence>()).Where(x => brief.Stock.Rules.SameSound(x.Sound, sound)).Select(x => x.Grapheme.Text).FirstOrDefault()
         ?? sound.Key switch { "dh" => "th", "uu" => "oo", "zh" => "s", "schwa" => "er", var key => key };
 
     private static LessonItem Item(ItemMaker make, ListeningWord word, string answer, Reason why) =>
