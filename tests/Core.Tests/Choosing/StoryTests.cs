@@ -6,6 +6,9 @@ namespace BoldLadder.Core.Tests.Choosing;
 
 public class StoryTests
 {
+    // Until then a class has hardly letters enough for three sentences.
+    private const int Opening = 16;
+
     [Fact]
     public void Every_story_is_short_and_ends_in_two_questions() => Assert.All(World.Stories.Stories, x =>
     {
@@ -40,25 +43,23 @@ public class StoryTests
         }
     }
 
-    [Fact]
-    public void Most_rungs_that_teach_a_part_once_words_can_be_read_have_a_story_with_it()
+    [Theory]
+    [InlineData("demo/estuary", false)]
+    [InlineData("demo/ridge", true)]
+    [InlineData("starters/one-first", false)]
+    [InlineData("starters/by-hand", false)]
+    [InlineData("starters/words-first", false)]
+    public void Nine_rungs_in_ten_have_two_stories_with_their_part_once_words_can_be_read(string file, bool american)
     {
-        foreach (var (ladder, stock) in new[] { (World.Estuary, World.South), (World.Ridge, World.Us) })
+        var ladder = Core.Ladders.LadderText.Parse(World.Text($"{file}.ladder.tsv"));
+        var stock = World.Stock(ladder, american ? Core.Sounds.Accent.GeneralAmerican : Core.Sounds.Accent.SouthernBritish);
+        var rungs = ladder.Rungs.Select((x, i) => (Rung: x, Place: i)).Where(x => x.Place >= Opening && x.Rung.Kind == Core.Ladders.RungKind.Teach && x.Rung.Adds.Count > 0).ToList();
+        var bare = rungs.Where(x =>
         {
-            var bare = new List<string>();
-            var rungs = ladder.Rungs.Select((x, i) => (Rung: x, Place: i)).Where(x => x.Place >= 12 && x.Rung.Correspondences.Count > 0).ToList();
-            foreach (var (rung, place) in rungs)
-            {
-                var judge = JudgeOf(ladder, stock, place + 1);
-                var holding = new ReadingChoice(stock).Holding(rung.Adds);
-                if (!stock.Stories.Readable(judge, x => x.Word is { } word && holding(word), _ => false).Any(x => x.Targets >= 2))
-                {
-                    bare.Add(rung.Label);
-                }
-            }
-
-            Assert.True(bare.Count * 6 <= rungs.Count, $"{bare.Count} of {rungs.Count}: {string.Join(", ", bare)}");
-        }
+            var holding = new ReadingChoice(stock).Holding(x.Rung.Adds);
+            return stock.Stories.Readable(JudgeOf(ladder, stock, x.Place + 1), w => w.Word is { } word && holding(word), _ => false).Count(s => s.Targets >= 2) < 2;
+        }).Select(x => x.Rung.Label).ToList();
+        Assert.True(bare.Count * 10 <= rungs.Count, $"{bare.Count} of {rungs.Count}: {string.Join(", ", bare)}");
     }
 
     [Fact]
