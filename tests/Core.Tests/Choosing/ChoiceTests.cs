@@ -111,7 +111,7 @@ public class ChoiceTests
     [Fact]
     public void The_bank_holds_sentences_enough_and_each_can_be_read_at_the_top_of_a_ladder()
     {
-        Assert.True(World.Sentences.Sentences.Count >= 150);
+        Assert.True(World.Sentences.Sentences.Count >= 1200);
         var judge = new Judge(new TaughtSet(World.South.Rules, [], []).With(World.Estuary.Rungs));
         var unread = World.Sentences.Sentences.Where(x => !x.IsReadable(judge)).Select(x => x.Text).ToList();
         Assert.True(unread.Count <= 5, string.Join(" | ", unread));
