@@ -15,6 +15,24 @@ public readonly record struct WordShape(int Boxes, int Together, int Syllables)
     /// <summary>The smaller of both in everything.</summary>
     public WordShape Within(WordShape most) => new(Math.Min(Boxes, most.Boxes), Math.Min(Together, most.Together), Math.Min(Syllables, most.Syllables));
 
+    /// <summary>Large enough for what is taught: a rung on consonants together is read in words that have them.</summary>
+    public WordShape For(IEnumerable<TaughtStructure> taught)
+    {
+        var shape = this;
+        foreach (var x in taught)
+        {
+            var least = x switch
+            {
+                TaughtStructure.PairAtEnd or TaughtStructure.PairAtStart => new WordShape(4, 2, 1),
+                TaughtStructure.ThreeTogether => new WordShape(6, 3, 1),
+                _ => new WordShape(6, 2, 2),
+            };
+            shape = new WordShape(Math.Max(shape.Boxes, least.Boxes), Math.Max(shape.Together, least.Together), Math.Max(shape.Syllables, least.Syllables));
+        }
+
+        return shape;
+    }
+
     public bool IsSensible => Boxes is >= 2 and <= 12 && Together is >= 1 and <= 4 && Syllables is >= 1 and <= 5;
 }
 

@@ -33,7 +33,7 @@ public sealed class LessonBrief
     {
         (Stock, Standing, Day, Rung, Minutes, Seed, Kept) = (stock, standing, day, rung, minutes, seed, kept ?? []);
         var section = standing.SectionFor(rung);
-        Shape = standing.Ladder.Sections[section].Shape;
+        Shape = standing.Ladder.Sections[section].Shape.For(rung?.Adds.Select(x => x.Structure).OfType<TaughtStructure>() ?? []);
         TrickyLearning = conventions.TrickyLearning;
         MadeUpAllowed = conventions.MadeUpIn(section);
         Teaches = rung is null ? [] : [.. rung.Adds.Where(x => rung.Kind == RungKind.Teach || !standing.Things.Contains(x))];

@@ -13,7 +13,7 @@ internal static class PractisePart
     // Source: what nine minutes of practice carry: about ten read, six compared, four or five spelt.
     private const int FewestToRead = 4, MostToRead = 11, FewestToSpell = 2, MostToSpell = 5, Spares = 2;
 
-    // A day without anything new to meet has its minutes for more of both.
+    // A day without anything new to meet, or to listen for, has its minutes for more of both.
     private const int MostOnReview = 15, MostSpeltOnReview = 7;
 
     // Words that keep other parts going are at most one in five, and two where today's are few.
@@ -32,7 +32,9 @@ internal static class PractisePart
 
     /// <summary>Seconds that the part can use; what is over belongs to apply.</summary>
     public static int MostFor(LessonBrief brief) => (brief.Kind == LessonKind.TrickyWordDay ? Timing.Of(Activity.FillGap, TrickyGaps.Most) : Timing.Of(Activity.Sort, 6))
-        + (brief.NothingNew ? Timing.Of(Activity.Read, MostOnReview) + Timing.Of(Activity.Spell, MostSpeltOnReview) : Timing.Of(Activity.Read, MostToRead) + Timing.Of(Activity.Spell, MostToSpell));
+        + (HasRoom(brief) ? Timing.Of(Activity.Read, MostOnReview) + Timing.Of(Activity.Spell, MostSpeltOnReview) : Timing.Of(Activity.Read, MostToRead) + Timing.Of(Activity.Spell, MostToSpell));
+
+    private static bool HasRoom(LessonBrief brief) => brief.NothingNew || brief.Rung is { AddsParts: true } rung && rung.Adds.All(x => x.Structure is not null);
 
     /// <param name="seconds">Time left for the part.</param>
     /// <param name="gaps">Sentences with a word left out, which stand for the contrast; null on most days.</param>
@@ -76,7 +78,7 @@ internal static class PractisePart
     private static List<ChosenWord> OnThePoint(IReadOnlyList<ChosenWord> words, int count)
     {
         var on = words.Where(x => x.HoldsTarget).Take(count).ToList();
-        var others = on.Count == 0 ? count : Math.Max(Math.Max(FewestOthers, count / OthersOneIn), FewestToRead + 1 - on.Count);
+        var others = on.Count == 0 ? count : Math.Max(Math.Max(FewestOthers, on.Count / (OthersOneIn - 1)), FewestToRead + 1 - on.Count);
         var chosen = on.Concat(words.Where(x => !x.HoldsTarget).Take(Math.Min(others, count - on.Count))).ToList();
         var shown = chosen.Where(x => x.HoldsTarget).DistinctBy(x => x.Target).Take(2).ToList();
         return [.. shown, .. chosen.Except(shown)];
@@ -93,7 +95,7 @@ internal static class PractisePart
 
     private static (int Reads, int Spells) Counts(LessonBrief brief, int seconds)
     {
-        var (mostRead, mostSpelt) = brief.NothingNew ? (MostOnReview, MostSpeltOnReview) : (MostToRead, MostToSpell);
+        var (mostRead, mostSpelt) = HasRoom(brief) ? (MostOnReview, MostSpeltOnReview) : (MostToRead, MostToSpell);
         var (read, spell) = (Piece.Of(Activity.Read), Piece.Of(Activity.Spell));
         var spells = (int)Math.Clamp(Math.Round(((seconds * SpellShare) - spell.Setup) / spell.Each), FewestToSpell, mostSpelt);
         // A rung of many parts has one word to spell for each.

@@ -30,6 +30,20 @@ public class GoodLessonTests
         x => Assert.True(x.Made.IsOnPoint(x.Item), $"{x.Made.Rung.Label}: {x.Item.Text}"));
 
     [Fact]
+    public void A_rung_on_consonants_together_is_read_in_words_that_have_them_though_its_section_has_smaller_words()
+    {
+        var ladder = Core.Ladders.LadderText.Parse(World.Text("starters/by-hand.ladder.tsv"));
+        var stock = World.Stock(ladder, Core.Sounds.Accent.SouthernBritish);
+        var (rung, place) = ladder.Rungs.Select((x, i) => (x, i)).First(x => x.x.Adds.Any(a => a.Structure == TaughtStructure.ThreeTogether));
+        Assert.True(ladder.SectionAt(place).Shape.Together < 3);
+        var standing = World.StandingOf(ladder, World.LogOf(ladder.Rungs.Take(place)), stock.Rules);
+        var brief = new LessonBrief(stock, standing, ClassConventions.Usual, World.Year.SchoolDays[place], rung, 25, 1);
+        var holding = new ReadingChoice(stock).Holding(rung.Adds);
+        var read = LessonComposer.Compose(brief).Blocks.Where(x => x.Activity == Activity.Read).SelectMany(x => x.Items).ToList();
+        Assert.True(read.Count(x => holding(stock.Words.FindWord(x.Text)!)) * 5 >= read.Count * 4, string.Join(' ', read.Select(x => x.Text)));
+    }
+
+    [Fact]
     public void Four_in_five_words_to_read_are_on_the_point_where_English_has_them() => Assert.All(New, x =>
     {
         var read = x.In(Activity.Read);
