@@ -127,6 +127,8 @@ test('a day typed into the Ask box is answered with where the group will be', as
 });
 
 test('every lesson of the year is planned at one press, and each figure opens to its lessons', async ({ teacher, page }) => {
+  // Some two hundred lessons: on a busy machine that is more than a minute.
+  test.slow();
   await teacher.open('Avocets');
   await page.getByRole('link', { name: 'Year', exact: true }).click();
   await page.getByRole('button', { name: 'Guarantees' }).click();
