@@ -160,7 +160,7 @@ test('a lesson begins with what it is about, and says at each piece how it is do
 
 test('listening has a no in it, and words are sorted under what they are told apart by', async ({ teacher, page }) => {
   await teacher.open('Curlews');
-  await expect(page.locator('.block.listening .ask')).toContainText('ee or i inside?');
+  await expect(page.locator('.block.listening .ask')).toContainText('ea or i inside?');
   await expect.poll(async () => new Set(await page.locator('.block.listening .item small').allTextContents()).size).toBe(2);
   await expect.poll(async () => (await page.locator('.block.sort h4').allTextContents()).sort()).toEqual(['ea', 'ee']);
   await expect(page.locator('.block.readStory .story-questions')).toContainText('Find it:');
