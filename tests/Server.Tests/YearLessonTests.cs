@@ -43,6 +43,15 @@ public class YearLessonTests(App app)
     }
 
     [Fact]
+    public async Task A_day_far_ahead_that_many_open_at_once_is_one_lesson_and_keeps_nobody_waiting()
+    {
+        var (school, other) = (await School.Make(taught: 20), await School.Make(taught: 20));
+        var far = Task.WhenAll(Enumerable.Range(0, 8).Select(_ => app.Get($"{school.Group()}/lessons/2027-10-27")));
+        Assert.NotEmpty((await app.Get($"{other.Group()}/lessons/today")).Items());
+        Assert.Single((await far).Select(x => x.Text("id")).Distinct());
+    }
+
+    [Fact]
     public async Task What_a_teacher_has_changed_is_not_planned_over()
     {
         var school = await School.Make(taught: 40);

@@ -1,7 +1,6 @@
 using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Lessons;
-using BoldLadder.Core.Lessons.Pieces;
 using BoldLadder.Core.Log;
 using BoldLadder.Core.Reading;
 using BoldLadder.Core.Sounds;
@@ -21,10 +20,9 @@ public sealed record UnseenSpell(Teachable Thing, int Lessons, DateOnly From, Da
 /// <summary>A word with the days on which children read, sort or write it.</summary>
 public sealed record WordUse(string Word, IReadOnlyList<DateOnly> Days);
 
-/// <summary>What a week is about, and what is compared in it.</summary>
+/// <summary>The lessons of a week.</summary>
 /// <param name="Monday">The week's first day.</param>
-/// <param name="Contrasts">The days on which something is compared.</param>
-public sealed record WeekOfLessons(DateOnly Monday, IReadOnlyList<YearLesson> Lessons, IReadOnlyList<DateOnly> Contrasts);
+public sealed record WeekOfLessons(DateOnly Monday, IReadOnlyList<YearLesson> Lessons);
 
 /// <summary>
 /// What can be said of all lessons of a year together, for somebody who has to answer for it: each figure is counted from
@@ -44,6 +42,13 @@ public sealed record Guarantees(
 {
     // Children need two or three sentences at the least to use what they learnt.
     private const int FewestSentences = 2;
+
+    /// <summary>
+    /// True for a lesson that counts: one that was given, or that is still to come. What was missed nobody had, and of a day
+    /// past that nobody marked it is not known.
+    /// </summary>
+    public static bool Counts(GroupLog log, string lessonId, DateOnly day, DateOnly today) =>
+        log.Counted.FirstOrDefault(x => x.LessonId == lessonId) is { } entry ? entry.Outcome != LogOutcome.Missed : day >= today;
 
     /// <param name="lessons">The lessons that were given or are planned, by day; those that were missed left out.</param>
     /// <param name="before">What the group had been taught before the first of them.</param>
@@ -91,7 +96,7 @@ public sealed record Guarantees(
             [.. words.Select(x => new WordUse(x.Key, x.Value)).OrderByDescending(x => x.Days.Count).ThenBy(x => x.Word, StringComparer.Ordinal)],
             words.Keys.Count(x => stock.Words.FindWord(x) is { Everyday: true }),
             Enum.GetValues<LessonPart>().ToDictionary(x => x, x => lessons.Count == 0 ? 0 : lessons.Average(l => l.Lesson.SecondsOf(x)) / 60),
-            [.. lessons.GroupBy(x => x.Day.AddDays(-(((int)x.Day.DayOfWeek + 6) % 7))).Select(x => new WeekOfLessons(x.Key, [.. x], [.. x.Where(l => Compares(l.Lesson)).Select(l => l.Day)]))],
+            [.. lessons.GroupBy(x => HalfTerm.MondayOf(x.Day)).Select(x => new WeekOfLessons(x.Key, [.. x]))],
             [.. lessons.Where(x => HasLittle(x.Lesson)).Select(x => x.Day)],
             [.. lessons.Where(x => Math.Abs(x.Lesson.Seconds - (x.Lesson.Minutes * 60)) > x.Lesson.Minutes * 6).Select(x => x.Day)]);
     }
@@ -105,8 +110,6 @@ public sealed record Guarantees(
         ItemKind.Sentence or ItemKind.Story => SentenceBank.WordsOf(x.Text).Select(w => stock.Words.Find(w)).OfType<SchoolWord>().SelectMany(w => w.Readings[0].Segments.Select(s => s.Correspondence)),
         _ => [],
     }).Select(Teachable.Of);
-
-    private static bool Compares(Lesson lesson) => lesson.Blocks.Any(x => x.Items.Count > 0 && Piece.Of(x.Activity).Compares);
 
     private static bool HasLittle(Lesson lesson) => lesson.Kind != LessonKind.Listening
         && (lesson.SecondsOf(LessonPart.Apply) < lesson.Minutes * 60 * Timing.ApplyShare

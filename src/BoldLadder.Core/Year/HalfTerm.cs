@@ -43,5 +43,5 @@ public sealed record HalfTerm(DateOnly First, DateOnly Last, IReadOnlyList<Learn
         return new HalfTerm(first, last, [.. taught.GroupBy(x => MondayOf(x.Day), x => x.Rung).Select(x => new LearningWeek(x.Key, [.. x]))]);
     }
 
-    private static DateOnly MondayOf(DateOnly day) => day.AddDays(-(((int)day.DayOfWeek + 6) % 7));
+    internal static DateOnly MondayOf(DateOnly day) => day.AddDays(-(((int)day.DayOfWeek + 6) % 7));
 }

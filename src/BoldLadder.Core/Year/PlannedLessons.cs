@@ -25,14 +25,19 @@ public sealed class PlannedLessons(Standing now, GroupLog log, IReadOnlyList<Pla
     private readonly Lock _lock = new();
     private (int At, Standing Standing) _last = (0, now);
 
+    /// <summary>True when few lessons lie between the day and what is known: it costs no more than a lesson or two of a fortnight.</summary>
+    public bool IsNear(DateOnly day) => PlaceOf(day) is var at && at - Nearest(at).At <= Near;
+
     /// <summary>The group's standing on the morning of a day; for today and for days past, as it is now.</summary>
-    public Standing Before(DateOnly day) => Before(PlaceOf(day));
+    /// <param name="stop">Ends the way there; what was come to is kept.</param>
+    public Standing Before(DateOnly day, CancellationToken stop = default) => Before(PlaceOf(day), stop);
 
     /// <summary>The lessons from a day on, one for each school day that is not in the log, each made when it is asked for.</summary>
-    public IEnumerable<PlannedLesson> From(DateOnly day)
+    /// <param name="stop">Ends the way to the first of them; from there on whoever asks stops asking.</param>
+    public IEnumerable<PlannedLesson> From(DateOnly day, CancellationToken stop = default)
     {
         var at = PlaceOf(day);
-        for (var before = Before(at); at < days.Count; at++)
+        for (var before = Before(at, stop); at < days.Count; at++)
         {
             if (!log.HasDay(days[at].Day))
             {
@@ -56,11 +61,12 @@ public sealed class PlannedLessons(Standing now, GroupLog log, IReadOnlyList<Pla
         return at;
     }
 
-    private Standing Before(int at)
+    private Standing Before(int at, CancellationToken stop)
     {
         var (from, standing) = Nearest(at);
         for (; from < at; from++)
         {
+            stop.ThrowIfCancellationRequested();
             if (!log.HasDay(days[from].Day))
             {
                 standing = After(standing, days[from], LessonComposer.Compose(brief(days[from], standing)));

@@ -2,13 +2,14 @@ using BoldLadder.Core.Calendar;
 using BoldLadder.Core.Lessons;
 using BoldLadder.Core.Year;
 using BoldLadder.Server.Groups;
+using BoldLadder.Server.Hosting;
 using BoldLadder.Server.Storage;
 using Microsoft.EntityFrameworkCore;
 
 namespace BoldLadder.Server.Lessons;
 
 /// <summary>Finds a group's lesson for a day, or makes it and keeps it.</summary>
-public sealed class LessonBook(BoldLadderDb db)
+public sealed class LessonBook(BoldLadderDb db, Turns turns)
 {
     private const int Slot = 1;
 
@@ -46,6 +47,7 @@ public sealed class LessonBook(BoldLadderDb db)
         // Nobody has touched it, and what it was made from has changed: it is made again, under a new revision.
         if (head is { Outcome: null, Touched: false } && head.MadeFrom != room.InputsOf(day).Fingerprint
             && await Find(head.Id, cancel) is { Touched: false, Outcome: null } row
+            && await Reach(room, day, cancel)
             && Brief(room, day, room.MinutesOn(day)) is { } brief)
         {
             Fill(row, LessonComposer.Compose(brief), room);
@@ -76,7 +78,7 @@ public sealed class LessonBook(BoldLadderDb db)
         var last = days[^1];
         var rows = await db.Lessons.Where(x => x.GroupId == room.Group.Id && x.Slot == Slot && x.Day >= from && x.Day <= last).ToDictionaryAsync(x => x.Day, cancel);
         var (made, done) = (0, from.AddDays(-1));
-        foreach (var planned in room.Planned.From(from))
+        foreach (var planned in room.Planned.From(from, stop))
         {
             var day = planned.Placed.Day;
             if (day > last)
@@ -138,6 +140,18 @@ public sealed class LessonBook(BoldLadderDb db)
     public static void MadeFrom(LessonRow row, Classroom room) =>
         (row.LadderId, row.LadderRevision, row.MadeFrom) = (room.Group.LadderId, room.LadderRevision, room.InputsOf(row.Day).Fingerprint);
 
+    // A lesson of a day far ahead needs all between: that way is gone in a turn of long work, once for all who ask, so that
+    // nobody else waits for it.
+    private async Task<bool> Reach(Classroom room, DateOnly day, CancellationToken cancel)
+    {
+        if (room.Forecast.On(day) is not null && !room.Planned.IsNear(day))
+        {
+            await turns.Stretch(() => room.Planned.Before(day, cancel), cancel);
+        }
+
+        return true;
+    }
+
     private static LessonRow New(Classroom room, DateOnly day) =>
         new() { SchoolId = room.School.Id, Id = Guid.CreateVersion7(), GroupId = room.Group.Id, Day = day, Slot = Slot, Document = "", MadeFrom = "" };
 
@@ -149,7 +163,7 @@ public sealed class LessonBook(BoldLadderDb db)
 
     private async Task<bool> Make(Classroom room, DateOnly day, CancellationToken cancel)
     {
-        if (Brief(room, day, room.MinutesOn(day)) is not { } brief)
+        if (!await Reach(room, day, cancel) || Brief(room, day, room.MinutesOn(day)) is not { } brief)
         {
             return false;
         }

@@ -66,10 +66,7 @@ public static class YearLessonRoutes
             return KeptAnswers.Send(answer);
         }
 
-        // What was missed nobody had, and of a day past that nobody marked it is not known.
-        var given = room.Log.Counted.Where(x => x.Outcome != LogOutcome.Missed).Select(x => x.LessonId).ToHashSet();
-        var missed = room.Log.Counted.Where(x => x.Outcome == LogOutcome.Missed).Select(x => x.LessonId).ToHashSet();
-        var counted = rows.Where(x => given.Contains(x.Id.ToString()) || (x.Day >= room.Today && !missed.Contains(x.Id.ToString()))).Select(x => x.Id).ToList();
+        var counted = rows.Where(x => Core.Year.Guarantees.Counts(room.Log, x.Id.ToString(), x.Day, room.Today)).Select(x => x.Id).ToList();
         var documents = await db.Lessons.AsNoTracking().Where(x => counted.Contains(x.Id)).OrderBy(x => x.Day).Select(x => new { x.Day, x.Document }).ToListAsync(cancel);
         var lessons = documents.ConvertAll(x => new YearLesson(x.Day, StoredJson.Read<LessonDocument>(x.Document).ToCore()));
         var before = new GroupLog(room.Log.Entries.Where(x => lessons.Count == 0 || x.Day < lessons[0].Day));

@@ -43,6 +43,27 @@ public class PlannedLessonTests
         x => Assert.True(x.Count() <= 2, $"{x.Key}: days {string.Join(", ", x.Select(d => d.i))}"));
 
     [Fact]
+    public void The_way_to_a_day_far_ahead_stops_when_nobody_waits_for_it()
+    {
+        var (plan, far) = (Plan(new GroupLog([])), World.Year.SchoolDays[60]);
+        Assert.False(plan.IsNear(far));
+        Assert.Throws<OperationCanceledException>(() => plan.Before(far, new CancellationToken(canceled: true)));
+        plan.Before(far);
+        Assert.True(plan.IsNear(far));
+    }
+
+    [Fact]
+    public void A_lesson_counts_that_was_given_or_is_still_to_come()
+    {
+        var (today, rung) = (World.Year.SchoolDays[5], World.Estuary.Rungs[0]);
+        var log = new GroupLog([World.Entry(1, World.Year.SchoolDays[1], rung, lesson: "given"), World.Entry(2, today, rung, LogOutcome.Missed, lesson: "missed")]);
+        Assert.True(Guarantees.Counts(log, "given", World.Year.SchoolDays[1], today));
+        Assert.False(Guarantees.Counts(log, "missed", today, today));
+        Assert.False(Guarantees.Counts(log, "never marked", World.Year.SchoolDays[2], today));
+        Assert.True(Guarantees.Counts(log, "to come", today, today));
+    }
+
+    [Fact]
     public void A_day_of_the_log_plans_nothing()
     {
         var log = new GroupLog(World.LogOf(World.Estuary.Rungs.Take(3)));
