@@ -26,7 +26,7 @@ internal sealed class LikelyReadings
             {
                 for (var i = 0; i < reading.Segments.Count; i++)
                 {
-                    var at = (reading.Segments[i].Correspondence.Grapheme.Text, PlaceOf(i, reading));
+                    var at = (reading.Segments[i].Correspondence.Grapheme.Text, reading.PlaceOf(i));
                     var sounds = _counts.TryGetValue(at, out var found) ? found : _counts[at] = [];
                     var sound = reading.Segments[i].Correspondence.Sound.Key;
                     sounds[sound] = sounds.GetValueOrDefault(sound) + 1;
@@ -41,7 +41,7 @@ internal sealed class LikelyReadings
         for (var i = 0; i < reading.Segments.Count; i++)
         {
             var correspondence = reading.Segments[i].Correspondence;
-            if (_counts.TryGetValue((correspondence.Grapheme.Text, PlaceOf(i, reading)), out var sounds) && sounds.Values.Sum() is var all and >= FewestWords
+            if (_counts.TryGetValue((correspondence.Grapheme.Text, reading.PlaceOf(i)), out var sounds) && sounds.Values.Sum() is var all and >= FewestWords
                 && sounds.GetValueOrDefault(correspondence.Sound.Key) < LeastShare * all)
             {
                 return false;
@@ -50,6 +50,4 @@ internal sealed class LikelyReadings
 
         return true;
     }
-
-    private static string PlaceOf(int at, Segmentation reading) => at == 0 ? "first" : at == reading.Segments.Count - 1 ? "last" : "inside";
 }

@@ -47,7 +47,7 @@ public static class ListeningWords
         x.Word is { Familiarity: Familiarity.AtFourOrFive, Ended: null } && x.Reading.SoundCount >= 2 && !FunctionWords.Has(x.Word.Key);
 
     internal static ListeningWord Made(WordStock stock, OfferedWord x, string sound) => new(
-        x.Word, IndexOf(stock, x.Reading, sound) switch { < 0 => "", 0 => "first", var at when at == x.Reading.Segments.Count - 1 => "last", _ => "inside" },
+        x.Word, IndexOf(stock, x.Reading, sound) switch { < 0 => "", var at => x.Reading.PlaceOf(at) },
         [.. x.Reading.Segments.Select(s => s.Correspondence.Sound.Key)], x.Reading.SoundCount,
         [.. x.Reading.Segments.Select(s => stock.Rules.SoundKey(s.Correspondence.Sound))], Structure.Of(x.Reading, x.Word).Syllables);
 

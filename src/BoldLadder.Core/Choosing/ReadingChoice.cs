@@ -44,7 +44,7 @@ public sealed class ReadingChoice(WordStock stock)
     {
         public LexiconWord Word => Offered.Word;
 
-        public string Place => TargetAt == 0 ? "first" : TargetAt == Offered.Reading.Segments.Count - 1 ? "last" : "inside";
+        public string Place => Offered.Reading.PlaceOf(TargetAt);
     }
 
     // Words so far behind the best that no sameness would bring them in are not looked at again for every choice.

@@ -99,9 +99,8 @@ public sealed class WordLists(WordStock stock)
             return [sounds, Reason.Of(ReasonCode.WithoutTheSound)];
         }
 
-        var place = at == 0 ? "first" : at == word.Reading.Segments.Count - 1 ? "last" : "inside";
         return brief.Sound is null && brief.Grapheme is null ? [sounds]
-            : [sounds, Reason.Of(ReasonCode.GraphemeStands, word.Reading.Segments[at].Correspondence.Grapheme.Text, place)];
+            : [sounds, Reason.Of(ReasonCode.GraphemeStands, word.Reading.Segments[at].Correspondence.Grapheme.Text, word.Reading.PlaceOf(at))];
     }
 
     private static string EndingSound(OfferedWord word)

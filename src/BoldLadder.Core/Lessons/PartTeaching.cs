@@ -48,10 +48,8 @@ public sealed record PartTeaching(
     // Where it stands in the everyday words, and how else the sound is spelt there.
     private static IReadOnlyList<Reason> PlacesOf(Correspondence c, WordStock stock)
     {
-        var places = stock.Everyday(c).SelectMany(x => x.Reading.Segments.Select((s, i) => (s, i, x)).Where(s => s.s.Correspondence == c))
-            .Select(x => x.i == 0 ? 0 : x.i == x.x.Reading.Segments.Count - 1 ? 2 : 1).ToList();
-        int At(int place) => places.Count(x => x == place);
-        return places.Count == 0 ? [] : [Reason.Of(ReasonCode.PlacesInWords, $"{places.Count}", $"{At(0)}", $"{At(1)}", $"{At(2)}")];
+        var places = PartPlaces.In(stock, c);
+        return places.Total == 0 ? [] : [Reason.Of(ReasonCode.PlacesInWords, $"{places.Total}", $"{places.First}", $"{places.Inside}", $"{places.Last}")];
     }
 
     // What was taught before and is taken for it, by look first.

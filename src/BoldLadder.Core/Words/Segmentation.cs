@@ -25,6 +25,9 @@ public sealed class Segmentation : IEquatable<Segmentation>
     /// <summary>The teacher's sound count: one for each grapheme.</summary>
     public int SoundCount => Segments.Count;
 
+    /// <summary>Where a segment stands, as children are told it: <c>first</c>, <c>inside</c> or <c>last</c>.</summary>
+    public string PlaceOf(int segment) => segment == 0 ? "first" : segment == Segments.Count - 1 ? "last" : "inside";
+
     /// <summary>The phonemes in order, two for a grapheme such as <i>x</i>.</summary>
     public IEnumerable<Phoneme> Phonemes => Segments.SelectMany(x => x.Correspondence.Sound.Phonemes);
 

@@ -127,23 +127,9 @@ internal static class ContrastPiece
             }
         }
 
-        var place = UsualPlace(brief, taught);
+        var place = PartPlaces.In(brief.Stock, taught).Usual;
         return BySpelling(brief, make, dice, used, [taught, .. rivals], Words, place) ?? BySpelling(brief, make, dice, used, [taught, rivals[0]], Words, place)
             ?? BySpelling(brief, make, dice, used, [taught, rivals[0]], Words);
-    }
-
-    // Where it stands in most of its words, or null where it stands anywhere.
-    private static int? UsualPlace(LessonBrief brief, Correspondence taught)
-    {
-        var places = brief.Stock.Everyday(taught).Select(x => PlaceIn(x, taught)).ToList();
-        return places.Count == 0 ? null : places.GroupBy(x => x).OrderByDescending(x => x.Count()).Where(x => x.Count() * 2 > places.Count).Select(x => (int?)x.Key).FirstOrDefault();
-    }
-
-    // First, inside or last.
-    private static int PlaceIn(OfferedWord word, Correspondence part)
-    {
-        var at = word.Reading.Segments.Select(x => x.Correspondence).ToList().IndexOf(part);
-        return at == 0 ? 0 : at == word.Reading.Segments.Count - 1 ? 2 : 1;
     }
 
     // True when, by where it stands, the spelling could be told without knowing the word.
@@ -190,12 +176,12 @@ internal static class ContrastPiece
         .FirstOrDefault(x => x is not null);
 
     private static LessonBlock? BySpelling(
-        LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used, IReadOnlyList<Correspondence> columns, int words, int? place = null) => columns.Count < 2 ? null
+        LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used, IReadOnlyList<Correspondence> columns, int words, string? place = null) => columns.Count < 2 ? null
         : Sorted(brief, make, dice, used, columns, words, x => x.Grapheme.Text, Reason.Of(ReasonCode.AskSortBySpelling, [.. columns.Select(x => x.Grapheme.Text).Distinct()]), place);
 
     private static LessonBlock? Sorted(
         LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used, IReadOnlyList<Correspondence> columns, int words,
-        Func<Correspondence, string> heading, Reason asks, int? place = null)
+        Func<Correspondence, string> heading, Reason asks, string? place = null)
     {
         var each = Math.Max(FewestInAColumn, words / columns.Select(heading).Distinct().Count());
         var taken = new HashSet<string>(used);
@@ -218,11 +204,11 @@ internal static class ContrastPiece
 
     // Everyday words with one of the columns in them and none of the others, each of another family and not rhyming if it can be.
     private static IEnumerable<OfferedWord> WordsOf(
-        LessonBrief brief, Dice dice, Correspondence column, IReadOnlyList<Correspondence> columns, HashSet<string> used, int count, int? place)
+        LessonBrief brief, Dice dice, Correspondence column, IReadOnlyList<Correspondence> columns, HashSet<string> used, int count, string? place)
     {
         var others = columns.Where(x => x != column).Select(x => x.Grapheme).ToHashSet();
         var fit = brief.Stock.Everyday(column).Where(x => IsFor(brief, x) && (!columns[0].IsDoubledConsonant || brief.Shape.Syllables == 1 || DoubledLetters.Decides(x.Reading, column))
-            && (place is null || PlaceIn(x, column) == place) && x.Reading.Segments.Count(s => s.Correspondence == column) == 1 && !x.Reading.Segments.Any(s => others.Contains(s.Correspondence.Grapheme)));
+            && (place is null || PartPlaces.Of(x.Reading, column) == place) && x.Reading.Segments.Count(s => s.Correspondence == column) == 1 && !x.Reading.Segments.Any(s => others.Contains(s.Correspondence.Grapheme)));
         var fresh = fit.OrderBy(x => used.Contains(x.Word.Key)).ThenBy(x => x.Word.Familiarity != Familiarity.AtFourOrFive)
             .ThenBy(x => brief.Standing.TimesRead.GetValueOrDefault(x.Word.Key) / 4).ThenBy(x => x.Word.Rank);
         return Spread(dice.Mix(fresh.Take(count * DrawnFrom)).OrderBy(x => used.Contains(x.Word.Key)), x => x.Rime).Take(count);

@@ -48,7 +48,7 @@ internal static class ListeningQuestion
         foreach (var other in others)
         {
             // A sound that is new is heard first at the start; a new spelling where it stands.
-            foreach (var place in known ? Places.Where(x => x == UsualPlace(brief, taught[0])) : Places)
+            foreach (var place in known ? Places.Where(x => x == PartPlaces.In(brief.Stock, taught[0]).Oftenest) : Places)
             {
                 var (ones, rest) = (Only(one, other), Only(other, one));
                 var against = Math.Max(count / 3, taught.Any(x => x.Sound == other) ? count / 2 : (count + 1) / 3);
@@ -77,10 +77,6 @@ internal static class ListeningQuestion
     }
 
     private static readonly string[] Places = ["first", "last", "inside"];
-
-    private static string? UsualPlace(LessonBrief brief, Correspondence taught) => brief.Stock.Everyday(taught)
-        .Select(x => x.Reading.Segments.Select(s => s.Correspondence).ToList() is var parts && parts.IndexOf(taught) is var at && at == 0 ? "first" : at == parts.Count - 1 ? "last" : "inside")
-        .GroupBy(x => x).OrderByDescending(x => x.Count()).Select(x => x.Key).FirstOrDefault();
 
     private static bool IsSpelt(LessonBrief brief, ListeningWord word, List<Correspondence> taught) =>
         brief.Stock.Words.Of(word.Word).Readings[0].Segments.Any(x => taught.Contains(x.Correspondence));

@@ -37,7 +37,8 @@ internal static class RiddlePiece
     private static IEnumerable<LessonItem> Of(LessonBrief brief, ItemMaker make, Dice dice, Correspondence taught)
     {
         var isNew = !brief.Standing.Things.Select(x => x.Correspondence).OfType<Correspondence>().Any(x => brief.Stock.Rules.SameSound(x.Sound, taught.Sound));
-        var words = isNew ? ListeningWords.Holding(brief.Stock, taught.Sound).Select(x => x.Word) : brief.Stock.Everyday(taught).Select(x => x.Word);
+        var usual = PartPlaces.In(brief.Stock, taught).Oftenest;
+        var words = isNew ? ListeningWords.Holding(brief.Stock, taught.Sound).OrderBy(x => x.Place != usual).Select(x => x.Word) : brief.Stock.Everyday(taught).OrderBy(x => PartPlaces.Of(x.Reading, taught) != usual).Select(x => x.Word);
         var known = words.Where(x => brief.Stock.Riddles.For(x.Key) is not null).Take(DrawnFrom);
         return dice.Mix(known).Select(x => make.Item(
             ItemKind.Listening, x.Spelling, string.Join(' ', brief.Stock.Words.Of(x).Readings[0].Segments.Select(s => s.Correspondence.Sound.Key)),
