@@ -23,9 +23,11 @@ namespace BoldLadder.Core.Conventions;
 /// <param name="Merges">Keys of merges that are the other way round for the group, spaced, such as <c>o=aw</c>.</param>
 /// <param name="Largest">A shape that no chosen word goes beyond, whatever the section allows; null for none.</param>
 /// <param name="Week">The group's own week; null for its school's.</param>
+/// <param name="Shapes">The shapes of lessons that are not as they ship.</param>
 public sealed record ClassConventions(
     WeakVowels WeakVowels, Plurals Plurals, int LessonMinutes, int MadeUpFromSection, bool ShortA, SpellAloud SpellAloud, Terms Terms, FinalE FinalE,
-    TrickyLearning TrickyLearning, MarkingCode Marks, int SpellingsApart, int DaysARung, DateOnly DaysARungFrom, Accent? Accent, string Merges, WordShape? Largest, WeeklyPattern? Week)
+    TrickyLearning TrickyLearning, MarkingCode Marks, int SpellingsApart, int DaysARung, DateOnly DaysARungFrom, Accent? Accent, string Merges, WordShape? Largest, WeeklyPattern? Week,
+    IReadOnlyList<LessonShape> Shapes)
 {
     public const int FewestMinutes = 10, MostMinutes = 90, MostDaysARung = 5, MostApart = 60;
 
@@ -34,7 +36,10 @@ public sealed record ClassConventions(
 
     /// <summary>What ships. Source: the table of where good practitioners differ.</summary>
     public static ClassConventions Usual { get; } = new(WeakVowels.Lenient, Plurals.OwnRung, 25, 3, true, SpellAloud.SoundsThenNames, Terms.Plain,
-        FinalE.SplitDigraph, TrickyLearning.ThePart, MarkingCode.Rail, 10, 1, default, null, "", null, null);
+        FinalE.SplitDigraph, TrickyLearning.ThePart, MarkingCode.Rail, 10, 1, default, null, "", null, null, []);
+
+    /// <summary>The shape of a kind of lesson.</summary>
+    public LessonShape ShapeOf(ShapeKind kind) => Shapes.FirstOrDefault(x => x.Kind == kind) ?? LessonShape.Usual(kind);
 
     /// <summary>A class's: its own over its school's, and those over what ships.</summary>
     public static ClassConventions Of(OwnConventions school, OwnConventions group) => group.Over(school.Over(Usual));
@@ -92,11 +97,15 @@ public sealed record OwnConventions
 
     public WeeklyPattern? Week { get; init; }
 
+    /// <summary>Shapes of lessons, one for a kind at most.</summary>
+    public IReadOnlyList<LessonShape>? Shapes { get; init; }
+
     /// <summary>These laid over others.</summary>
     public ClassConventions Over(ClassConventions below) => new(
         WeakVowels ?? below.WeakVowels, Plurals ?? below.Plurals, LessonMinutes ?? below.LessonMinutes, MadeUpFromSection ?? below.MadeUpFromSection,
         ShortA ?? below.ShortA, SpellAloud ?? below.SpellAloud, Terms ?? below.Terms, FinalE ?? below.FinalE, TrickyLearning ?? below.TrickyLearning,
-        Marks ?? below.Marks, SpellingsApart ?? below.SpellingsApart, DaysARung ?? below.DaysARung, DaysARungFrom ?? below.DaysARungFrom, Sounds.Accent.Find(Accent) ?? below.Accent, Merges ?? below.Merges, Largest ?? below.Largest, Week ?? below.Week);
+        Marks ?? below.Marks, SpellingsApart ?? below.SpellingsApart, DaysARung ?? below.DaysARung, DaysARungFrom ?? below.DaysARungFrom, Sounds.Accent.Find(Accent) ?? below.Accent, Merges ?? below.Merges, Largest ?? below.Largest, Week ?? below.Week,
+        Shapes is null ? below.Shapes : [.. Shapes, .. below.Shapes.ExceptBy(Shapes.Select(x => x.Kind), x => x.Kind)]);
 
     /// <summary>What is wrong with them: the field and what to do; null when nothing is.</summary>
     public (string Field, string Sentence)? Problem =>
@@ -110,5 +119,7 @@ public sealed record OwnConventions
             ? ("merges", $"The sounds that some speakers merge are {string.Join(", ", Sounds.Accent.All.SelectMany(a => a.Merges).Select(m => m.Key).Distinct())}.")
         : Largest is { IsSensible: false } ? ("largest", "A word has 2 to 12 sounds, 1 to 4 consonants together, 1 to 5 syllables.")
         : Week is { NewDays: 0 } ? ("week", "At least one day of the week has to bring something new.")
+        : Shapes?.Select(x => x.Problem).FirstOrDefault(x => x is not null) is { } shape ? ("shapes", shape)
+        : Shapes is not null && Shapes.DistinctBy(x => x.Kind).Count() < Shapes.Count ? ("shapes", "Have one shape for each kind of lesson.")
         : Terms?.Problem;
 }

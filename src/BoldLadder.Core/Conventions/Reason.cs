@@ -180,6 +180,9 @@ public enum ReasonCode
     /// <summary>What is asked. Arguments: the two sounds as they are called, <c>first</c>, <c>inside</c> or <c>last</c>, and the keys of the two.</summary>
     AskWhichSound,
 
+    /// <summary>Arguments: the grapheme to look for.</summary>
+    AskSpot,
+
     /// <summary>Arguments: the grapheme, a word that has its sound, and the sound's key.</summary>
     AskHasSound,
 

@@ -22,7 +22,12 @@ internal static class ApplyPart
     // A game by ear for less than a minute is not worth beginning.
     private const int LeastToFill = 60;
 
-    private const int FullLesson = 20, WordsToUse = 2, SentencesBesideStory = 2;
+    private const int WordsToUse = 2, SentencesBesideStory = 2;
+
+    // From this share of the ladder on something is children's own; on a rung's further days earlier.
+    private const double OwnFrom = 0.5, OwnOnFurtherDays = 0.25;
+
+    private const int SaidApart = 6;
 
     // A sentence read in so many lessons before is not read again while there are others enough.
     private const int DaysApart = 20, FewestSentences = 2;
@@ -41,7 +46,7 @@ internal static class ApplyPart
     {
         var ranked = Ranked(brief, dice).Where(x => !asked.Contains(x.Sentence.Text)).ToList();
         var (story, keptRead) = (brief.KeptIn(LessonPart.Apply, Activity.ReadStory), brief.KeptIn(LessonPart.Apply, Activity.ReadSentences));
-        if (story.Count == 0 && keptRead.Count == 0 && StoryChoice.Best(brief, dice) is { } best)
+        if (story.Count == 0 && keptRead.Count == 0 && brief.Pieces.Has(LessonPart.Apply, Slot.Story) && StoryChoice.Best(brief, dice) is { } best)
         {
             story = [make.Story(best)];
         }
@@ -52,34 +57,39 @@ internal static class ApplyPart
         }
 
         var own = OwnSentence(brief, make, dice);
-        var left = seconds - Timing.Of(Activity.WriteSentence, 1) - Timing.Of(Activity.ReadStory, story.Count) - own.Seconds;
+        var dictated = brief.Pieces.Has(LessonPart.Apply, Slot.Dictation);
+        var left = seconds - (dictated ? Timing.Of(Activity.WriteSentence, 1) : 0) - Timing.Of(Activity.ReadStory, story.Count) - own.Seconds;
         var justRead = JustRead(brief);
         // A story is enough to read, unless there are minutes for more beside it.
-        var read = story.Count > 0 && left < Timing.Of(Activity.ReadSentences, SentencesBesideStory) ? [] : Read(brief, ranked, keptRead, justRead, left, story.Count > 0 ? SentencesBesideStory : MostSentences);
+        var sentences = brief.Asked(LessonPart.Apply, Slot.Sentences, Activity.ReadSentences);
+        var read = !brief.Pieces.Has(LessonPart.Apply, Slot.Sentences) || (sentences is null && story.Count > 0 && left < Timing.Of(Activity.ReadSentences, SentencesBesideStory)) ? [] : Read(brief, ranked, keptRead, justRead, sentences ?? Fitting(left, story.Count > 0 ? SentencesBesideStory : MostSentences));
         var seen = read.Select(x => x.Sentence).Concat(story.Concat(keptRead).Select(x => Sentence.Of(x.Text))).ToList();
         IReadOnlyList<LessonBlock> blocks =
         [
             new LessonBlock(LessonPart.Apply, Activity.ReadStory, story),
             new LessonBlock(LessonPart.Apply, Activity.ReadSentences, [.. keptRead, .. read.Select(x => Marked(justRead, make, x))]),
             // A short lesson has time for one of the two.
-            brief.Minutes < FullLesson && story.Count > 0 && brief.KeptIn(LessonPart.Apply, Activity.WriteSentence).Count == 0
+            (!dictated || (brief.Minutes < LessonBrief.FullLesson && story.Count > 0)) && brief.KeptIn(LessonPart.Apply, Activity.WriteSentence).Count == 0
                 ? new LessonBlock(LessonPart.Apply, Activity.WriteSentence, []) : Dictation(brief, make, dice, ranked, seen),
             own,
         ];
 
         // While words are of three sounds and sentences are short, words by ear and then letters fill the time.
         var over = seconds - blocks.Sum(x => x.Seconds);
-        return over < LeastToFill || brief.Shape.Boxes > WordShape.First.Boxes ? blocks : over > 2 * seconds / 3 ? [.. blocks, .. Opening(brief, make, dice)]
+        blocks = [.. blocks, .. AskedByEar(brief, make, dice)];
+        return over < LeastToFill || brief.Shape.Boxes > WordShape.First.Boxes || !brief.Pieces.Has(LessonPart.Apply, Slot.OralBlending) || blocks.Any(x => x.Activity == Activity.OralBlending) ? blocks : over > 2 * seconds / 3 ? [.. blocks, .. Opening(brief, make, dice)]
             : [.. blocks, new LessonBlock(LessonPart.Apply, Activity.OralBlending, OralBlending.Items(brief, make, dice, Math.Min(OralWords, over / (int)Piece.Of(Activity.OralBlending).Each - 1)))];
     }
 
     private static LessonItem Marked(HashSet<string> justRead, ItemMaker make, GradedSentence x) => make.Sentence(x) is var item && justRead.Contains(x.Sentence.Text)
         ? item with { Reasons = [.. item.Reasons, Reason.Of(ReasonCode.AgainOnPurpose)] } : item;
 
-    private static List<GradedSentence> Read(LessonBrief brief, IReadOnlyList<GradedSentence> ranked, IReadOnlyList<LessonItem> kept, HashSet<string> justRead, int seconds, int most)
+    private static int Fitting(int seconds, int most) =>
+        Piece.Of(Activity.ReadSentences) is var piece ? (int)Math.Clamp(Math.Ceiling((seconds - piece.Setup) / piece.Each), 2, most) : most;
+
+    private static List<GradedSentence> Read(LessonBrief brief, IReadOnlyList<GradedSentence> ranked, IReadOnlyList<LessonItem> kept, HashSet<string> justRead, int most)
     {
-        var piece = Piece.Of(Activity.ReadSentences);
-        var wanted = (int)Math.Clamp(Math.Ceiling((seconds - piece.Setup) / piece.Each), 2, most) - kept.Count;
+        var wanted = most - kept.Count;
         var keptTexts = brief.Kept.Select(x => x.Item.Text).ToHashSet();
         var fresh = ranked.Where(x => !keptTexts.Contains(x.Sentence.Text) && !justRead.Contains(x.Sentence.Text)).ToList();
         var read = new List<GradedSentence>();
@@ -115,7 +125,7 @@ internal static class ApplyPart
     private static LessonBlock OwnSentence(LessonBrief brief, ItemMaker make, Dice dice)
     {
         var kept = brief.KeptIn(LessonPart.Apply, Activity.OwnSentence);
-        if (kept.Count > 0 || brief.Minutes < FullLesson || brief.Standing.Line * 2 < brief.Standing.Ladder.Rungs.Count)
+        if (kept.Count > 0 || !brief.Pieces.Has(LessonPart.Apply, Slot.OwnSentence) || brief.Standing.Line < brief.Standing.Ladder.Rungs.Count * (brief.IsFurtherDay ? OwnOnFurtherDays : OwnFrom))
         {
             return new LessonBlock(LessonPart.Apply, Activity.OwnSentence, kept);
         }
@@ -131,18 +141,38 @@ internal static class ApplyPart
         return a.Intersect(b).Count() >= Shared && a.Except(b).Count() <= 1 && b.Except(a).Count() <= 1;
     }
 
+    // Pieces by ear that the school asked for.
+    private static IEnumerable<LessonBlock> AskedByEar(LessonBrief brief, ItemMaker make, Dice dice)
+    {
+        if (brief.Asked(LessonPart.Apply, Slot.OralBlending, Activity.OralBlending) is { } blended)
+        {
+            yield return new LessonBlock(LessonPart.Apply, Activity.OralBlending, OralBlending.Items(brief, make, dice, blended));
+        }
+
+        if (brief.Asked(LessonPart.Apply, Slot.WriteLetters, Activity.WriteLetters) is { } letters)
+        {
+            yield return Letters(brief, make, dice, letters);
+        }
+
+        if (brief.Pieces.Has(LessonPart.Apply, Slot.SayApart))
+        {
+            yield return new LessonBlock(LessonPart.Apply, Activity.SayApart, OralBlending.Items(brief, make, dice, brief.Asked(LessonPart.Apply, Slot.SayApart, Activity.SayApart) ?? SaidApart));
+        }
+    }
+
     // Before there is a sentence to read: words by ear, and the letters taught, written when their sound is heard.
-    private static IReadOnlyList<LessonBlock> Opening(LessonBrief brief, ItemMaker make, Dice dice)
+    private static IReadOnlyList<LessonBlock> Opening(LessonBrief brief, ItemMaker make, Dice dice) =>
+    [
+        new LessonBlock(LessonPart.Apply, Activity.OralBlending, brief.Pieces.Has(LessonPart.Apply, Slot.OralBlending) ? OralBlending.Items(brief, make, dice, OralWords) : []),
+        brief.Pieces.Has(LessonPart.Apply, Slot.WriteLetters) ? Letters(brief, make, dice, MostLetters) : new LessonBlock(LessonPart.Apply, Activity.WriteLetters, []),
+    ];
+
+    private static LessonBlock Letters(LessonBrief brief, ItemMaker make, Dice dice, int count)
     {
         var taught = brief.Judge.Taught.Correspondences.Select(x => brief.Stock.Rules.SoundKey(x.Sound)).Distinct().ToList();
         var today = brief.Targets.Select(x => x.Correspondence).OfType<Correspondence>().Select(x => brief.Stock.Rules.SoundKey(x.Sound)).ToHashSet();
-        var sounds = dice.Mix(taught).OrderByDescending(today.Contains).Take(MostLetters);
-        return
-        [
-            new LessonBlock(LessonPart.Apply, Activity.OralBlending, OralBlending.Items(brief, make, dice, OralWords)),
-            new LessonBlock(LessonPart.Apply, Activity.WriteLetters, [.. sounds.Select(x => make.Item(
-                ItemKind.Sound, x, Spellings(brief, x), [Reason.Of(today.Contains(x) ? ReasonCode.NewToday : ReasonCode.TaughtBefore)], RevisitPart.ExampleOf(x)))]),
-        ];
+        return new LessonBlock(LessonPart.Apply, Activity.WriteLetters, [.. dice.Mix(taught).OrderByDescending(today.Contains).Take(count).Select(x => make.Item(
+            ItemKind.Sound, x, Spellings(brief, x), [Reason.Of(today.Contains(x) ? ReasonCode.NewToday : ReasonCode.TaughtBefore)], RevisitPart.ExampleOf(x)))]);
     }
 
     private static string Spellings(LessonBrief brief, string sound) => string.Join(' ', brief.Judge.Taught.Correspondences

@@ -1,3 +1,4 @@
+using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Ladders;
 
 namespace BoldLadder.Core.Lessons;
@@ -14,15 +15,6 @@ public enum LessonKind
 
     /// <summary>Before the first rung: sounds in words, by ear alone.</summary>
     Listening,
-}
-
-/// <summary>The four parts of a lesson, in order.</summary>
-public enum LessonPart
-{
-    Revisit,
-    Teach,
-    Practise,
-    Apply,
 }
 
 /// <summary>The rung's own lines for the adult, as they stood when the lesson was made.</summary>

@@ -17,6 +17,9 @@ public enum Activity
     /// <summary>A riddle is said; its answer has what is taught.</summary>
     Riddles,
 
+    /// <summary>Graphemes in a row: children show when today's comes.</summary>
+    Spot,
+
     /// <summary>Words side by side that differ in one thing.</summary>
     Compare,
     OralBlending,

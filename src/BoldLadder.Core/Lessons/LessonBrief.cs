@@ -23,6 +23,12 @@ public sealed class LessonBrief
     /// <summary>Before the first rung children hear the sounds of so many letters to come.</summary>
     private const int HeardFirst = 8;
 
+    /// <summary>Before so many graphemes there is hardly a word to read, and children listen for one thing at a time.</summary>
+    private const int EarlyLetters = 6;
+
+    /// <summary>A lesson of fewer minutes is a short one.</summary>
+    internal const int FullLesson = 20;
+
     /// <param name="standing">The group's on the morning of the day, what is planned for the days between included.</param>
     /// <param name="rung">The rung to teach; null for a review.</param>
     /// <param name="minutes">Length of the lesson: the conventions' own, or the short one.</param>
@@ -46,6 +52,7 @@ public sealed class LessonBrief
             ? [.. standing.Ladder.Rungs.Where(x => x.Kind == RungKind.Teach).SelectMany(x => x.Adds).Where(x => x.Correspondence is not null).Take(HeardFirst)]
             : [.. Teaches, .. GoesOver];
         Judge = new Judge(rung is null ? standing.Taught : standing.Taught.With([rung]));
+        Pieces = conventions.ShapeOf(ShapeKind);
         _asked = new Lazy<ReadingBrief>(() =>
         {
             var late = standing.Clock.Due(day).Where(x => x.Item.Track == RevisitTrack.Card && (x.Shaky || x.Overdue > 0)).Select(x => x.Item.Key).ToHashSet();
@@ -93,6 +100,30 @@ public sealed class LessonBrief
         { Correspondences.Count: 0 } => LessonKind.Structure,
         _ => LessonKind.NewLearning,
     };
+
+    /// <summary>The kind of shape that it takes.</summary>
+    public ShapeKind ShapeKind => BeforeLadder ? ShapeKind.Listening
+        : Minutes < FullLesson ? ShapeKind.Short
+        : Kind switch
+        {
+            LessonKind.Review => ShapeKind.Review,
+            LessonKind.Contrast => ShapeKind.Contrast,
+            LessonKind.Check => ShapeKind.Check,
+            LessonKind.TrickyWordDay => ShapeKind.TrickyWordDay,
+            _ when IsFurtherDay => ShapeKind.FurtherDay,
+            LessonKind.Structure => ShapeKind.Structure,
+            _ => Judge.Taught.Correspondences.Count() < EarlyLetters ? ShapeKind.Opening : ShapeKind.NewLearning,
+        };
+
+    /// <summary>Which pieces the lesson has, in what order and for how long.</summary>
+    public LessonShape Pieces { get; }
+
+    /// <summary>The rung was taught on a day before: today goes deeper.</summary>
+    public bool IsFurtherDay => Rung is { Kind: RungKind.Teach } rung && Standing.DaysGiven(rung) > 0;
+
+    /// <summary>How many items the school's own time for a piece gives; null where it asked for none.</summary>
+    public int? Asked(LessonPart part, Slot slot, Activity activity) =>
+        Pieces.Find(part, slot)?.Minutes is { } minutes ? Timing.ItemsIn(activity, minutes * 60) : null;
 
     /// <summary>Nothing is new today, of whatever kind the lesson is: what was taught is gone over.</summary>
     public bool NothingNew => Teaches.Count == 0 && Rung is not { TrickyWords.Count: > 0 };

@@ -1,4 +1,5 @@
 using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Lessons.Pieces;
 
@@ -27,11 +28,18 @@ public static class LessonComposer
         var apply = ApplyPart.Make(brief, make, dice, applySeconds, gaps?.Items.Select(x => x.Text).ToHashSet() ?? []);
         var left = whole - revisit.Concat(teach).Concat(apply).Sum(x => x.Seconds);
         var practise = PractisePart.Make(brief, make, dice, left, gaps);
-        var blocks = revisit.Concat(teach).Concat(practise).Concat(apply).Where(x => x.Items.Count > 0).ToList();
+        var blocks = revisit.Concat(teach).Concat(practise).Concat(apply).Where(x => x.Items.Count > 0).OrderBy(x => x.Part).ThenBy(x => PlaceOf(brief.Pieces, x)).ToList();
         return new Lesson(
             brief.Kind, brief.Minutes, brief.Rung?.Id ?? "", brief.Rung?.Label ?? "review",
             brief.Teaches, brief.GoesOver, brief.Rung?.TrickyWords ?? [], brief.Seed, TeachingOf(brief.Rung),
             WithKept(blocks, brief.Kept), carried);
+    }
+
+    // In the order of the shape; what has no place in it stands last.
+    private static int PlaceOf(LessonShape shape, LessonBlock block)
+    {
+        var at = Piece.Of(block.Activity).Slot is { } slot ? shape.Pieces.Select(x => (x.Part, x.Slot)).ToList().IndexOf((block.Part, slot)) : -1;
+        return at < 0 ? int.MaxValue : at;
     }
 
     private static Teaching TeachingOf(Rung? rung) => rung is null ? Teaching.None : new Teaching(

@@ -1,4 +1,5 @@
 using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Lessons.Pieces;
 using BoldLadder.Core.Log;
 using BoldLadder.Core.Sounds;

@@ -1,4 +1,5 @@
 using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Sounds;
 
@@ -23,20 +24,21 @@ internal static class ListeningLesson
         }
 
         // A short lesson has about half of everything.
-        var share = brief.Minutes >= 20 ? 1 : InShort;
+        var share = brief.Minutes >= LessonBrief.FullLesson ? 1 : InShort;
         var ofToday = sounds[brief.Day.DayNumber % sounds.Count];
         // Children who begin hear single consonants, and a word they know as one beat.
         bool Plain(ListeningWord x) => brief.Stock.Rules.Rows.Fits(brief.Stock.Rules.Rows.RowsOf(x.Word.Rank).First, Simple);
         var used = brief.Kept.Select(x => x.Item.Text.ToLowerInvariant()).ToHashSet();
         return
         [
-            Block(LessonPart.Teach, Activity.Listening, ListeningWords.With(brief.Stock, ofToday, 3 * Heard, dice).Where(Plain), Heard / share),
-            Block(LessonPart.Practise, Activity.OralBlending, Mixed(brief, sounds, dice), Joined / share),
-            Block(LessonPart.Apply, Activity.SayApart, Mixed(brief, sounds, dice), TakenApart / share),
+            Block(LessonPart.Teach, Slot.Listening, Activity.Listening, ListeningWords.With(brief.Stock, ofToday, 3 * Heard, dice).Where(Plain), Heard / share),
+            Block(LessonPart.Practise, Slot.OralBlending, Activity.OralBlending, Mixed(brief, sounds, dice), Joined / share),
+            Block(LessonPart.Apply, Slot.SayApart, Activity.SayApart, Mixed(brief, sounds, dice), TakenApart / share),
         ];
 
-        LessonBlock Block(LessonPart part, Activity activity, IEnumerable<ListeningWord> words, int count)
+        LessonBlock Block(LessonPart part, Slot slot, Activity activity, IEnumerable<ListeningWord> words, int usual)
         {
+            var count = brief.Pieces.Has(part, slot) ? brief.Asked(part, slot, activity) ?? usual : 0;
             var kept = brief.KeptIn(part, activity);
             return new LessonBlock(part, activity, [.. kept, .. words.Where(x => used.Add(x.Word.Key)).Take(Math.Max(0, count - kept.Count)).Select(make.Listening)]);
         }

@@ -16,10 +16,11 @@ internal static class MadeUpBlock
     public static LessonBlock? Make(LessonBrief brief, ItemMaker make, Dice dice)
     {
         var kept = brief.KeptIn(LessonPart.Practise, Activity.MadeUp);
-        var made = Choose(brief, dice, kept.Select(x => x.Text).ToHashSet()).Take(Math.Max(0, Words - kept.Count))
+        var words = brief.Asked(LessonPart.Practise, Slot.MadeUp, Activity.MadeUp) ?? Words;
+        var made = Choose(brief, dice, kept.Select(x => x.Text).ToHashSet()).Take(Math.Max(0, words - kept.Count))
             .OrderBy(x => x.Reading!.Segments[0].Correspondence.Sound.IsVowel).ThenBy(x => x.Reading!.Segments.Count);
         var items = kept.Concat(made.Select(x => Item(make, x))).ToList();
-        return items.Count < Words ? null : new LessonBlock(LessonPart.Practise, Activity.MadeUp, items);
+        return items.Count < Math.Min(words, Words) ? null : new LessonBlock(LessonPart.Practise, Activity.MadeUp, items);
     }
 
     /// <summary>Another one, not among those given; null when there is none.</summary>

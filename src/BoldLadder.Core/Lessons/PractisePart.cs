@@ -1,4 +1,5 @@
 using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Lessons.Pieces;
 using BoldLadder.Core.Words;
 
@@ -34,7 +35,7 @@ internal static class PractisePart
     public static int MostFor(LessonBrief brief) => (brief.Kind == LessonKind.TrickyWordDay ? Timing.Of(Activity.FillGap, TrickyGaps.Most) : Timing.Of(Activity.Sort, 6))
         + (HasRoom(brief) ? Timing.Of(Activity.Read, MostOnReview) + Timing.Of(Activity.Spell, MostSpeltOnReview) : Timing.Of(Activity.Read, MostToRead) + Timing.Of(Activity.Spell, MostToSpell));
 
-    private static bool HasRoom(LessonBrief brief) => brief.NothingNew || brief.Rung is { AddsParts: true } rung && rung.Adds.All(x => x.Structure is not null);
+    private static bool HasRoom(LessonBrief brief) => brief.NothingNew || brief.IsFurtherDay || brief.Rung is { AddsParts: true } rung && rung.Adds.All(x => x.Structure is not null);
 
     /// <param name="seconds">Time left for the part.</param>
     /// <param name="gaps">Sentences with a word left out, which stand for the contrast; null on most days.</param>
@@ -42,14 +43,16 @@ internal static class PractisePart
     {
         var used = brief.Kept.Select(x => x.Item.Text.ToLowerInvariant()).ToHashSet();
         var madeUp = MadeUp(brief, make, dice, seconds);
-        var contrast = gaps is null ? ContrastPiece.Make(brief, make, new Dice((ulong)dice.Next(int.MaxValue)), used) : null;
-        var extra = new[] { gaps, contrast, madeUp }.OfType<LessonBlock>().ToList();
+        var contrast = gaps is null && brief.Pieces.Has(LessonPart.Practise, Slot.Contrast) ? ContrastPiece.Make(brief, make, new Dice((ulong)dice.Next(int.MaxValue)), used) : null;
+        var byEar = brief.Asked(LessonPart.Practise, Slot.OralBlending, Activity.OralBlending) is { } asked
+            ? new LessonBlock(LessonPart.Practise, Activity.OralBlending, OralBlending.Items(brief, make, dice, asked)) : null;
+        var extra = new[] { byEar, gaps, contrast, madeUp }.OfType<LessonBlock>().ToList();
         var (reads, spells) = Counts(brief, seconds - extra.Sum(x => x.Seconds));
         var keptRead = brief.KeptIn(LessonPart.Practise, Activity.Read);
         var keptSpell = brief.KeptIn(LessonPart.Practise, Activity.Spell);
         var (wanted, seed) = (Math.Max(0, reads - keptRead.Count), (ulong)dice.Next(int.MaxValue));
         var words = new ReadingChoice(brief.Stock).Choose(brief.Ask(wanted + Spares, used, seed));
-        if (words.Count < FewestToRead)
+        if (words.Count < Math.Min(FewestToRead, wanted))
         {
             // A class with few letters reads its few words, and then changes one into the next.
             used.ExceptWith(contrast?.Items.Select(x => x.Text.ToLowerInvariant()) ?? []);
@@ -58,9 +61,10 @@ internal static class PractisePart
 
         var toRead = OnThePoint(words, wanted);
         var read = keptRead.Concat(toRead.Select(x => Item(make, x))).ToList();
-        if (read.Count < FewestToRead)
+        if (read.Count < Math.Min(FewestToRead, reads))
         {
-            return [new LessonBlock(LessonPart.Practise, Activity.OralBlending, Blending(brief, make, dice, seconds)), new LessonBlock(LessonPart.Practise, Activity.Read, Released(brief, read)), .. extra];
+            var heard = byEar is null && brief.Pieces.Has(LessonPart.Practise, Slot.OralBlending) ? Blending(brief, make, dice, seconds) : [];
+            return [new LessonBlock(LessonPart.Practise, Activity.OralBlending, heard), new LessonBlock(LessonPart.Practise, Activity.Read, Released(brief, read)), .. extra];
         }
 
         used.UnionWith(words.Select(x => x.Word.Key));
@@ -87,7 +91,9 @@ internal static class PractisePart
     private static LessonBlock? MadeUp(LessonBrief brief, ItemMaker make, Dice dice, int seconds)
     {
         var turn = dice.Next(MadeUpOneIn);
-        return brief.KeptIn(LessonPart.Practise, Activity.MadeUp).Count > 0 || (turn == 0 && seconds >= LeastForMadeUp)
+        var always = brief.Asked(LessonPart.Practise, Slot.MadeUp, Activity.MadeUp) is not null;
+        return brief.KeptIn(LessonPart.Practise, Activity.MadeUp).Count > 0 || always
+            || (brief.Pieces.Has(LessonPart.Practise, Slot.MadeUp) && turn == 0 && seconds >= LeastForMadeUp)
             ? MadeUpBlock.Make(brief, make, dice) : null;
     }
 
@@ -100,8 +106,9 @@ internal static class PractisePart
         var spells = (int)Math.Clamp(Math.Round(((seconds * SpellShare) - spell.Setup) / spell.Each), FewestToSpell, mostSpelt);
         // A rung of many parts has one word to spell for each.
         spells = Math.Max(spells, Math.Min(MostSpeltOnReview, brief.Teaches.Count));
+        spells = !brief.Pieces.Has(LessonPart.Practise, Slot.Spell) ? 0 : brief.Asked(LessonPart.Practise, Slot.Spell, Activity.Spell) ?? spells;
         var left = seconds - Timing.Of(Activity.Spell, spells) - read.Setup;
-        return ((int)Math.Clamp(left / read.Each, FewestToRead, mostRead), spells);
+        return (brief.Asked(LessonPart.Practise, Slot.Read, Activity.Read) ?? (int)Math.Clamp(left / read.Each, FewestToRead, mostRead), spells);
     }
 
     // Words that the youngest know before others, and of those new words before words just read.

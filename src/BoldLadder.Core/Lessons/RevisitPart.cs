@@ -24,15 +24,15 @@ public static class RevisitPart
     };
 
     /// <summary>What of the due things fits: cards count once for each grapheme.</summary>
-    public static IReadOnlyList<DueItem> Fitting(RevisitClock clock, DateOnly day, int minutes) => Fitting(clock.Due(day), minutes, clock.AllCardsEveryDay);
+    public static IReadOnlyList<DueItem> Fitting(RevisitClock clock, DateOnly day, int minutes) => Fitting(clock.Due(day), x => Room(x, minutes, clock.AllCardsEveryDay));
 
-    private static IReadOnlyList<DueItem> Fitting(IReadOnlyList<DueItem> due, int minutes, bool allCards)
+    private static IReadOnlyList<DueItem> Fitting(IReadOnlyList<DueItem> due, Func<RevisitTrack, int> roomFor)
     {
         var fitting = new List<DueItem>();
         var graphemes = new HashSet<string>();
         foreach (var item in due)
         {
-            var room = Room(item.Item.Track, minutes, allCards);
+            var room = roomFor(item.Item.Track);
             if (item.Item.Track == RevisitTrack.Card)
             {
                 var grapheme = Correspondence.Parse(item.Item.Key).Grapheme.Text;
@@ -54,7 +54,7 @@ public static class RevisitPart
     internal static (IReadOnlyList<LessonBlock> Blocks, IReadOnlyList<string> Carried) Make(LessonBrief brief, ItemMaker make, Dice dice)
     {
         var due = brief.Standing.Clock.Due(brief.Day);
-        var fitting = Fitting(due, brief.Minutes, brief.Standing.Clock.AllCardsEveryDay);
+        var fitting = Fitting(due, x => RoomIn(brief, x));
         var blocks = new List<LessonBlock>
         {
             Block(Activity.Cards, CardOrder.Mix(Cards(brief, fitting, make), dice)),
@@ -65,13 +65,26 @@ public static class RevisitPart
         return (blocks, [.. due.Except(fitting).Select(x => x.Item.ToString())]);
     }
 
+    // As the school's own shape has it, or as much as fits.
+    private static int RoomIn(LessonBrief brief, RevisitTrack track)
+    {
+        var (slot, activity) = track switch
+        {
+            RevisitTrack.Card => (Slot.Cards, Activity.Cards),
+            RevisitTrack.Recall => (Slot.Recall, Activity.Recall),
+            _ => (Slot.TrickyAtSight, Activity.TrickyAtSight),
+        };
+        return !brief.Pieces.Has(LessonPart.Revisit, slot) ? 0
+            : brief.Asked(LessonPart.Revisit, slot, activity) ?? Room(track, brief.Minutes, brief.Standing.Clock.AllCardsEveryDay);
+    }
+
     private static LessonBlock Block(Activity activity, IReadOnlyList<LessonItem> items) => new(LessonPart.Revisit, activity, items);
 
     private static IEnumerable<LessonItem> Cards(LessonBrief brief, IReadOnlyList<DueItem> due, ItemMaker make)
     {
         var kept = brief.KeptIn(LessonPart.Revisit, Activity.Cards);
         var cards = due.Where(x => x.Item.Track == RevisitTrack.Card).ToList();
-        var soon = brief.Standing.Clock.Soon(brief.Day, RevisitTrack.Card).Take(Math.Max(0, FewestCards - cards.Count)).ToHashSet();
+        var soon = brief.Standing.Clock.Soon(brief.Day, RevisitTrack.Card).Take(Math.Max(0, Math.Min(FewestCards, RoomIn(brief, RevisitTrack.Card)) - cards.Count)).ToHashSet();
         return kept.Concat(cards.Concat(soon)
             .GroupBy(x => Correspondence.Parse(x.Item.Key).Grapheme.Text)
             .Where(x => kept.All(k => k.Text != x.Key))
@@ -86,7 +99,7 @@ public static class RevisitPart
         // Where there is room, sounds that have several spellings before their day: the choice between them is what is forgotten.
         var soon = brief.Standing.Clock.Soon(brief.Day, RevisitTrack.Recall)
             .Where(x => Spellings(brief.Standing, rules, x.Item.Key).Contains(' ', StringComparison.Ordinal))
-            .Take(Math.Max(0, Math.Min(FewestRecalls, Room(RevisitTrack.Recall, brief.Minutes, true)) - recalls.Count)).ToHashSet();
+            .Take(Math.Max(0, Math.Min(FewestRecalls, RoomIn(brief, RevisitTrack.Recall)) - recalls.Count)).ToHashSet();
         return kept.Concat(recalls.Concat(soon).Where(x => kept.All(k => k.Text != x.Item.Key))
             .Select(x => make.Item(
                 ItemKind.Sound, x.Item.Key, Spellings(brief.Standing, rules, x.Item.Key), [soon.Contains(x) ? Reason.Of(ReasonCode.DueSoon) : Why(x)], ExampleOf(x.Item.Key))));
@@ -110,7 +123,8 @@ public static class RevisitPart
     private static IReadOnlyList<LessonItem> Again(LessonBrief brief, ItemMaker make, Dice dice)
     {
         var kept = brief.KeptIn(LessonPart.Revisit, Activity.ReadAgain);
-        var count = (brief.Minutes >= 20 ? ReadAgain : ReadAgainInShort) - kept.Count;
+        var count = !brief.Pieces.Has(LessonPart.Revisit, Slot.ReadAgain) ? 0
+            : (brief.Asked(LessonPart.Revisit, Slot.ReadAgain, Activity.ReadAgain) ?? (brief.Minutes >= LessonBrief.FullLesson ? ReadAgain : ReadAgainInShort)) - kept.Count;
         var words = brief.Standing.Lessons.Where(x => x.RungId.Length > 0).TakeLast(LessonsBack).Reverse().SelectMany(last =>
         {
             var holding = new ReadingChoice(brief.Stock).Holding(last.Things);

@@ -25,6 +25,7 @@ internal static class TeachPart
             new LessonBlock(LessonPart.Teach, Activity.MeetTricky, [.. tricky]),
             ListeningQuestion.Make(brief, make, dice, riddles.Items.Count > 0),
             riddles,
+            SpotPiece.Make(brief, make),
         ];
     }
 

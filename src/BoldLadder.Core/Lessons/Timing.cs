@@ -11,4 +11,8 @@ public static class Timing
     /// <summary>Seconds for so many items of a piece, its beginning included; none for no items.</summary>
     public static int Of(Activity activity, int items) =>
         items == 0 ? 0 : Piece.Of(activity) is var piece ? piece.Setup + (int)Math.Round(items * piece.Each) : 0;
+
+    /// <summary>Items of a piece for which so many seconds are enough, one at least.</summary>
+    public static int ItemsIn(Activity activity, int seconds) =>
+        Piece.Of(activity) is var piece ? Math.Max(1, (int)Math.Round((seconds - piece.Setup) / piece.Each)) : 1;
 }

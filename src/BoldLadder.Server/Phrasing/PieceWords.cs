@@ -17,6 +17,7 @@ public sealed class PieceWords(ClassConventions conventions)
         Activity.Meet => "Meet",
         Activity.MeetTricky => $"Meet the {Terms.TrickyWords}",
         Activity.Listening => "Listen",
+        Activity.Spot => "Spot it",
         Activity.OralBlending => "Say the sounds, children say the word",
         Activity.SayApart => "Say the word, children say its sounds",
         Activity.Compare => "Two by two",
@@ -52,6 +53,7 @@ public sealed class PieceWords(ClassConventions conventions)
             ? "Read the word to them. Say the names of its letters together, cover it, write it, look again."
             : "Read the word to them. Find the part that does not go as they expect (marked). Read it together three times.",
         Activity.Listening => "Say each word; children decide and show.",
+        Activity.Spot => "Point to each in turn. Children show when today's comes, then say its sound.",
         Activity.OralBlending => "Say the sounds one by one with a small gap. Children say the word.",
         Activity.SayApart => "Say the word. Children say its sounds one by one, a finger for each.",
         Activity.Compare => "Show two at a time.",

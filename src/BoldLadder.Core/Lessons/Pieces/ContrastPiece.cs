@@ -59,14 +59,19 @@ internal static class ContrastPiece
         var early = brief.Judge.Taught.Correspondences.Select(x => x.Grapheme).Distinct().Count() < EarlyLetters;
         foreach (var taught in rung.Correspondences)
         {
-            var found = ShortAndSplit(brief, make, dice, taught)
-                ?? LookAlikes(brief, make, dice, used, taught, Confusables.Turned)
-                ?? Rivals(brief, make, dice, used, taught)
-                ?? SameLetters(brief, make, dice, used, taught)
-                ?? (early ? null : Neighbours(brief, make, dice, taught))
-                ?? LookAlikes(brief, make, dice, used, taught, Confusables.LookAlike)
-                ?? (early ? null : NeighbourSort(brief, make, dice, used, taught));
-            if (found is not null)
+            Func<LessonBlock?>[] fitting =
+            [
+                () => ShortAndSplit(brief, make, dice, taught),
+                () => LookAlikes(brief, make, dice, used, taught, Confusables.Turned),
+                () => Rivals(brief, make, dice, used, taught),
+                () => SameLetters(brief, make, dice, used, taught),
+                () => early ? null : Neighbours(brief, make, dice, taught),
+                () => LookAlikes(brief, make, dice, used, taught, Confusables.LookAlike),
+                () => early ? null : NeighbourSort(brief, make, dice, used, taught),
+            ];
+
+            // A rung's second day compares with something else, where there is something else.
+            if (fitting.Select(x => x()).OfType<LessonBlock>().Take(brief.Standing.DaysGiven(rung) + 1).LastOrDefault() is { } found)
             {
                 return found;
             }

@@ -1,3 +1,5 @@
+using BoldLadder.Core.Conventions;
+
 namespace BoldLadder.Core.Lessons.Pieces;
 
 /// <summary>How a piece looks, on screen, on the board and on paper: forms are drawn, pieces are not.</summary>
@@ -8,6 +10,9 @@ public enum Form
 
     /// <summary>What is new, large.</summary>
     Meet,
+
+    /// <summary>Graphemes in a row, to be pointed along.</summary>
+    Grid,
 
     /// <summary>Sounds to hear and write.</summary>
     Sounds,
@@ -55,45 +60,47 @@ public enum Unit
 /// <summary>A kind of activity and what is true of it in every lesson.</summary>
 /// <param name="Setup">Seconds to begin.</param>
 /// <param name="Each">Seconds for one item.</param>
+/// <param name="Slot">Its place in a shape; null where it has none.</param>
 /// <param name="Read">Its items count as read by the children on the day.</param>
 /// <param name="Made">Its words are written or made with letter tiles.</param>
-public sealed record Piece(Activity Activity, Form Form, int Setup, double Each, Unit Unit = Unit.Item, bool Read = false, bool Made = false)
+public sealed record Piece(Activity Activity, Form Form, Slot? Slot, int Setup, double Each, Unit Unit = Unit.Item, bool Read = false, bool Made = false)
 {
     // Seconds until the school's own timings are known. Source: the pace of a brisk lesson; cards at 25 a minute are the domain's figure.
     private static readonly Piece[] Table =
     [
-        new(Activity.Cards, Form.Cards, 10, 60.0 / 25),
-        new(Activity.Recall, Form.Sounds, 10, 15),
-        new(Activity.ReadAgain, Form.Words, 10, 7, Read: true),
-        new(Activity.TrickyAtSight, Form.Words, 10, 6),
+        new(Activity.Cards, Form.Cards, Conventions.Slot.Cards, 10, 60.0 / 25),
+        new(Activity.Recall, Form.Sounds, Conventions.Slot.Recall, 10, 15),
+        new(Activity.ReadAgain, Form.Words, Conventions.Slot.ReadAgain, 10, 7, Read: true),
+        new(Activity.TrickyAtSight, Form.Words, Conventions.Slot.TrickyAtSight, 10, 6),
         // The first takes its time; what else is new that day is of its kind.
-        new(Activity.Meet, Form.Meet, 85, 35),
-        new(Activity.MeetTricky, Form.Words, 20, 75),
-        new(Activity.Listening, Form.Listening, 20, 8),
-        new(Activity.Riddles, Form.Riddles, 10, 15),
-        new(Activity.Compare, Form.Pairs, 20, 10, Unit.Pair, Read: true),
-        new(Activity.OralBlending, Form.Listening, 20, 14),
-        new(Activity.SayApart, Form.Listening, 20, 14),
-        new(Activity.Read, Form.Released, 20, 18, Read: true),
-        new(Activity.Spell, Form.Boxes, 30, 42, Made: true),
-        new(Activity.Chain, Form.Chain, 20, 12, Unit.Whole, Made: true),
-        new(Activity.Sort, Form.Sort, 20, 12, Read: true),
-        new(Activity.Choose, Form.Gaps, 20, 14),
-        new(Activity.MadeUp, Form.Words, 20, 14),
-        new(Activity.FillGap, Form.Gaps, 20, 28, Read: true),
-        new(Activity.ReadSentences, Form.Sentences, 20, 45, Read: true),
-        new(Activity.ReadStory, Form.Text, 20, 210, Unit.Whole, Read: true),
-        new(Activity.WriteSentence, Form.Sentences, 30, 130),
-        new(Activity.OwnSentence, Form.Words, 60, 15),
-        new(Activity.WriteLetters, Form.Sounds, 40, 25),
-        new(Activity.Spare, Form.Words, 0, 0),
+        new(Activity.Meet, Form.Meet, Conventions.Slot.Meet, 85, 35),
+        new(Activity.MeetTricky, Form.Words, Conventions.Slot.MeetTricky, 20, 75),
+        new(Activity.Listening, Form.Listening, Conventions.Slot.Listening, 20, 8),
+        new(Activity.Riddles, Form.Riddles, Conventions.Slot.Riddles, 10, 15),
+        new(Activity.Spot, Form.Grid, Conventions.Slot.Spot, 15, 3, Unit.Whole),
+        new(Activity.Compare, Form.Pairs, Conventions.Slot.Contrast, 20, 10, Unit.Pair, Read: true),
+        new(Activity.OralBlending, Form.Listening, Conventions.Slot.OralBlending, 20, 14),
+        new(Activity.SayApart, Form.Listening, Conventions.Slot.SayApart, 20, 14),
+        new(Activity.Read, Form.Released, Conventions.Slot.Read, 20, 18, Read: true),
+        new(Activity.Spell, Form.Boxes, Conventions.Slot.Spell, 30, 42, Made: true),
+        new(Activity.Chain, Form.Chain, Conventions.Slot.Contrast, 20, 12, Unit.Whole, Made: true),
+        new(Activity.Sort, Form.Sort, Conventions.Slot.Contrast, 20, 12, Read: true),
+        new(Activity.Choose, Form.Gaps, Conventions.Slot.Contrast, 20, 14),
+        new(Activity.MadeUp, Form.Words, Conventions.Slot.MadeUp, 20, 14),
+        new(Activity.FillGap, Form.Gaps, Conventions.Slot.FillGap, 20, 28, Read: true),
+        new(Activity.ReadSentences, Form.Sentences, Conventions.Slot.Sentences, 20, 45, Read: true),
+        new(Activity.ReadStory, Form.Text, Conventions.Slot.Story, 20, 210, Unit.Whole, Read: true),
+        new(Activity.WriteSentence, Form.Sentences, Conventions.Slot.Dictation, 30, 130),
+        new(Activity.OwnSentence, Form.Words, Conventions.Slot.OwnSentence, 60, 15),
+        new(Activity.WriteLetters, Form.Sounds, Conventions.Slot.WriteLetters, 40, 25),
+        new(Activity.Spare, Form.Words, null, 0, 0),
     ];
 
     /// <summary>Children compare in it: words that belong together or apart.</summary>
     public bool Compares => Form is Form.Pairs or Form.Sort or Form.Chain || Activity == Activity.Choose;
 
     /// <summary>One item can be swapped for another without touching the rest.</summary>
-    public bool CanSwap => Unit != Unit.Pair && Form is not (Form.Chain or Form.Sort or Form.Gaps or Form.Meet);
+    public bool CanSwap => Unit != Unit.Pair && Form is not (Form.Chain or Form.Sort or Form.Gaps or Form.Meet or Form.Grid);
 
     private static readonly Dictionary<Activity, Piece> ByActivity = Table.ToDictionary(x => x.Activity);
 

@@ -13,21 +13,20 @@ internal static class RiddlePiece
 {
     private const int Most = 3, Fewest = 2, DrawnFrom = 15;
 
-    /// <summary>Before so many graphemes children listen for one thing at a time.</summary>
-    private const int EarlyLetters = 6;
-
     public static LessonBlock Make(LessonBrief brief, ItemMaker make, Dice dice)
     {
         var kept = brief.KeptIn(LessonPart.Teach, Activity.Riddles);
-        if (kept.Count > 0 || brief.Rung is not { Kind: RungKind.Teach } rung || brief.Judge.Taught.Correspondences.Count() < EarlyLetters)
+        if (kept.Count > 0 || brief.Rung is not { Kind: RungKind.Teach } rung || !brief.Pieces.Has(LessonPart.Teach, Slot.Riddles))
         {
             return new LessonBlock(LessonPart.Teach, Activity.Riddles, kept);
         }
 
+        var asked = brief.Asked(LessonPart.Teach, Slot.Riddles, Activity.Riddles);
+
         // A rung of two has a riddle of each in turn.
         var found = rung.Correspondences.SelectMany(x => Of(brief, make, dice, x).Select((item, turn) => (item, turn)))
-            .OrderBy(x => x.turn).Select(x => x.item).DistinctBy(x => x.Text).Take(brief.Minutes >= 20 ? Most : 0).ToList();
-        return new LessonBlock(LessonPart.Teach, Activity.Riddles, found.Count < Fewest ? [] : found);
+            .OrderBy(x => x.turn).Select(x => x.item).DistinctBy(x => x.Text).Take(asked ?? Most).ToList();
+        return new LessonBlock(LessonPart.Teach, Activity.Riddles, found.Count < (asked ?? Fewest) && found.Count < Fewest ? [] : found);
     }
 
     /// <summary>Another one, not among those given; null when there is none.</summary>

@@ -18,7 +18,8 @@ internal static class TrickyGaps
     public static LessonBlock? Make(LessonBrief brief, ItemMaker make, Dice dice)
     {
         var kept = brief.KeptIn(LessonPart.Practise, Activity.FillGap);
-        if (kept.Count == 0 && brief.Kind != LessonKind.TrickyWordDay)
+        var most = brief.Asked(LessonPart.Practise, Slot.FillGap, Activity.FillGap);
+        if (kept.Count == 0 && (!brief.Pieces.Has(LessonPart.Practise, Slot.FillGap) || (brief.Kind != LessonKind.TrickyWordDay && most is null)))
         {
             return null;
         }
@@ -28,7 +29,7 @@ internal static class TrickyGaps
         var before = Keys(brief.Standing.TrickyWords).Where(x => x.Length > 1 && !brief.Standing.Clock.IsAtSight(x)).TakeLast(Before).Except(today).ToList();
         var used = brief.Kept.Select(x => x.Item.Text).ToHashSet();
         var asked = InTurn(brief, dice, today, used, OfToday - kept.Count);
-        asked = [.. asked, .. InTurn(brief, dice, before, [.. used, .. asked.Select(x => x.Sentence.Text)], asked.Count + kept.Count == 0 ? 0 : Most - kept.Count - asked.Count)];
+        asked = [.. asked, .. InTurn(brief, dice, before, [.. used, .. asked.Select(x => x.Sentence.Text)], asked.Count + kept.Count == 0 && most is null ? 0 : (most ?? Most) - kept.Count - asked.Count)];
         var items = kept.Concat(dice.Mix(asked).Select(x => make.Item(ItemKind.Sentence, x.Sentence.Text, "", [Reason.Of(ReasonCode.WordLeftOut, x.Word)]) with { Heading = x.Word })).ToList();
         return items.Count < Fewest ? null : new LessonBlock(LessonPart.Practise, Activity.FillGap, items);
     }

@@ -1,0 +1,143 @@
+namespace BoldLadder.Core.Conventions;
+
+/// <summary>The four parts of a lesson, in order.</summary>
+public enum LessonPart
+{
+    Revisit,
+    Teach,
+    Practise,
+    Apply,
+}
+
+/// <summary>The kinds of lesson that have a shape of their own.</summary>
+public enum ShapeKind
+{
+    /// <summary>While so few graphemes are taught that there is hardly a word to read.</summary>
+    Opening,
+    NewLearning,
+
+    /// <summary>The second day of a rung, and those after it: deeper, not once more.</summary>
+    FurtherDay,
+    Contrast,
+    Structure,
+    Review,
+    TrickyWordDay,
+    Check,
+    Short,
+
+    /// <summary>Before the ladder begins.</summary>
+    Listening,
+}
+
+/// <summary>A place in a lesson for a piece. What fills it is the composer's: a contrast is the one that fits the day.</summary>
+public enum Slot
+{
+    Cards,
+    Recall,
+    ReadAgain,
+    TrickyAtSight,
+    Meet,
+    MeetTricky,
+    Listening,
+    Riddles,
+
+    /// <summary>The grapheme among others, at irregular intervals.</summary>
+    Spot,
+    OralBlending,
+    Read,
+    Contrast,
+    MadeUp,
+    FillGap,
+    Spell,
+    Story,
+    Sentences,
+    Dictation,
+    OwnSentence,
+    WriteLetters,
+    SayApart,
+}
+
+/// <summary>A piece of a shape.</summary>
+/// <param name="Minutes">For so long, on every day of the kind; null for as long as fits, on the days it fits.</param>
+public sealed record ShapePiece(LessonPart Part, Slot Slot, int? Minutes = null);
+
+/// <summary>
+/// Which pieces a kind of lesson has, in what order within its parts, and for how long: a school's own, or what ships.
+/// What is not in it is not in the lesson.
+/// </summary>
+public sealed record LessonShape(ShapeKind Kind, IReadOnlyList<ShapePiece> Pieces)
+{
+    /// <summary>The longest a piece can be asked for, in minutes.</summary>
+    public const int MostMinutes = 20;
+
+    private static readonly ShapePiece[] Revisit =
+        [new(LessonPart.Revisit, Slot.Cards), new(LessonPart.Revisit, Slot.Recall), new(LessonPart.Revisit, Slot.ReadAgain), new(LessonPart.Revisit, Slot.TrickyAtSight)];
+
+    private static readonly ShapePiece[] Apply =
+        [new(LessonPart.Apply, Slot.Story), new(LessonPart.Apply, Slot.Sentences), new(LessonPart.Apply, Slot.Dictation), new(LessonPart.Apply, Slot.OwnSentence)];
+
+    // While words and sentences are few, words by ear and letters fill the time.
+    private static readonly ShapePiece[] ByEar = [new(LessonPart.Apply, Slot.OralBlending), new(LessonPart.Apply, Slot.WriteLetters)];
+
+    private static readonly Dictionary<ShapeKind, LessonShape> Shipped = new[]
+    {
+        Of(ShapeKind.Opening, [Slot.Meet, Slot.MeetTricky, Slot.Listening], [Slot.OralBlending, Slot.Read, Slot.Contrast, Slot.Spell]),
+        Of(ShapeKind.NewLearning, [Slot.Meet, Slot.MeetTricky, Slot.Listening, Slot.Riddles], [Slot.OralBlending, Slot.Read, Slot.Contrast, Slot.MadeUp, Slot.Spell]),
+        Of(ShapeKind.FurtherDay, [Slot.Meet, Slot.MeetTricky, Slot.Spot], [Slot.OralBlending, Slot.Contrast, Slot.Read, Slot.MadeUp, Slot.Spell]),
+        Of(ShapeKind.Contrast, [Slot.Meet, Slot.MeetTricky, Slot.Listening], [Slot.OralBlending, Slot.Read, Slot.Contrast, Slot.MadeUp, Slot.Spell]),
+        Of(ShapeKind.Structure, [Slot.Meet, Slot.MeetTricky, Slot.Listening], [Slot.OralBlending, Slot.Read, Slot.Contrast, Slot.MadeUp, Slot.Spell]),
+        Of(ShapeKind.Review, [Slot.Meet, Slot.MeetTricky, Slot.Listening], [Slot.OralBlending, Slot.Read, Slot.Contrast, Slot.MadeUp, Slot.Spell]),
+        Of(ShapeKind.TrickyWordDay, [Slot.MeetTricky], [Slot.OralBlending, Slot.Read, Slot.FillGap, Slot.Contrast, Slot.MadeUp, Slot.Spell]),
+        Of(ShapeKind.Check, [Slot.Meet, Slot.MeetTricky, Slot.Listening], [Slot.OralBlending, Slot.Read, Slot.Contrast, Slot.MadeUp, Slot.Spell]),
+        Of(ShapeKind.Short, [Slot.Meet, Slot.MeetTricky, Slot.Listening], [Slot.OralBlending, Slot.Read, Slot.Contrast, Slot.MadeUp, Slot.Spell]),
+        new LessonShape(ShapeKind.Listening,
+            [new(LessonPart.Teach, Slot.Listening), new(LessonPart.Practise, Slot.OralBlending), new(LessonPart.Apply, Slot.SayApart)]),
+    }.ToDictionary(x => x.Kind);
+
+    /// <summary>What ships for a kind.</summary>
+    public static LessonShape Usual(ShapeKind kind) => Shipped[kind];
+
+    /// <summary>The pieces that a kind of lesson can have, in the order in which they ship.</summary>
+    public static IReadOnlyList<ShapePiece> Choices(ShapeKind kind) => kind == ShapeKind.Listening ? Usual(kind).Pieces
+        :
+        [
+            .. Revisit,
+            .. kind is ShapeKind.TrickyWordDay ? [] : (ShapePiece[])[new(LessonPart.Teach, Slot.Meet)],
+            new(LessonPart.Teach, Slot.MeetTricky),
+            .. kind is ShapeKind.TrickyWordDay ? [] : (ShapePiece[])[new(LessonPart.Teach, Slot.Listening), new(LessonPart.Teach, Slot.Spot)],
+            .. kind is ShapeKind.Opening or ShapeKind.NewLearning or ShapeKind.FurtherDay or ShapeKind.Short ? (ShapePiece[])[new(LessonPart.Teach, Slot.Riddles)] : [],
+            new(LessonPart.Practise, Slot.OralBlending), new(LessonPart.Practise, Slot.Read), new(LessonPart.Practise, Slot.Contrast),
+            new(LessonPart.Practise, Slot.MadeUp), new(LessonPart.Practise, Slot.FillGap), new(LessonPart.Practise, Slot.Spell),
+            .. Apply, .. ByEar, new(LessonPart.Apply, Slot.SayApart),
+        ];
+
+    /// <summary>What is new is met, and something is read, whatever the shape.</summary>
+    public static bool IsFixed(ShapeKind kind, Slot slot) => slot is Slot.Meet or Slot.MeetTricky or Slot.Read || kind == ShapeKind.Listening && slot == Slot.Listening;
+
+    /// <summary>A piece whose time can be asked for; the others take what their one thing takes.</summary>
+    public static bool IsTimed(Slot slot) => slot is not (Slot.Meet or Slot.MeetTricky or Slot.Story or Slot.Dictation or Slot.Spot or Slot.Contrast or Slot.OwnSentence);
+
+    public bool Has(LessonPart part, Slot slot) => Find(part, slot) is not null;
+
+    public ShapePiece? Find(LessonPart part, Slot slot) => Pieces.FirstOrDefault(x => x.Part == part && x.Slot == slot);
+
+    /// <summary>What is wrong with it and what to do; null when nothing is.</summary>
+    public string? Problem
+    {
+        get
+        {
+            var choices = Choices(Kind);
+            var missing = choices.FirstOrDefault(x => IsFixed(Kind, x.Slot) && !Has(x.Part, x.Slot));
+            return Pieces.Count == 0 ? "Leave at least one piece in the lesson."
+                : Pieces.Any(x => !choices.Any(c => c.Part == x.Part && c.Slot == x.Slot)) ? "Choose the pieces from those that this kind of lesson can have."
+                : Pieces.DistinctBy(x => (x.Part, x.Slot)).Count() < Pieces.Count ? "Have each piece once."
+                : missing is not null ? $"This kind of lesson needs its {(missing.Slot == Slot.Read ? "words to read" : missing.Slot == Slot.Listening ? "listening" : "meeting of what is new")}."
+                : Pieces.Any(x => x.Minutes is < 1 or > MostMinutes) ? $"A piece takes 1 to {MostMinutes} minutes."
+                : Pieces.Any(x => x.Minutes is not null && !IsTimed(x.Slot)) ? "Leave out the minutes of a piece that takes as long as it takes."
+                : null;
+        }
+    }
+
+    private static LessonShape Of(ShapeKind kind, Slot[] teach, Slot[] practise) => new(
+        kind, [.. Revisit, .. teach.Select(x => new ShapePiece(LessonPart.Teach, x)), .. practise.Select(x => new ShapePiece(LessonPart.Practise, x)), .. Apply, .. ByEar]);
+}
