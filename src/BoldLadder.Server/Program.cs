@@ -85,6 +85,7 @@ LadderRoutes.Map(school);
 StarterRoutes.Map(school);
 NeedsRoutes.Map(school);
 ConventionsRoutes.Map(school);
+ShapeRoutes.Map(school);
 YearRoutes.Map(school);
 PartRoutes.Map(school);
 GroupRoutes.Map(school);

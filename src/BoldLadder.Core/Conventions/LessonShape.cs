@@ -59,7 +59,10 @@ public enum Slot
 
 /// <summary>A piece of a shape.</summary>
 /// <param name="Minutes">For so long, on every day of the kind; null for as long as fits, on the days it fits.</param>
-public sealed record ShapePiece(LessonPart Part, Slot Slot, int? Minutes = null);
+public sealed record ShapePiece(LessonPart Part, Slot Slot, int? Minutes = null)
+{
+    public override string ToString() => $"{Part}/{Slot}{(Minutes is { } minutes ? $"/{minutes}" : "")}";
+}
 
 /// <summary>
 /// Which pieces a kind of lesson has, in what order within its parts, and for how long: a school's own, or what ships.
@@ -81,7 +84,7 @@ public sealed record LessonShape(ShapeKind Kind, IReadOnlyList<ShapePiece> Piece
 
     private static readonly Dictionary<ShapeKind, LessonShape> Shipped = new[]
     {
-        Of(ShapeKind.Opening, [Slot.Meet, Slot.MeetTricky, Slot.Listening], [Slot.OralBlending, Slot.Read, Slot.Contrast, Slot.Spell]),
+        Of(ShapeKind.Opening, [Slot.Meet, Slot.MeetTricky, Slot.Listening, Slot.Riddles], [Slot.OralBlending, Slot.Read, Slot.Contrast, Slot.Spell], new ShapePiece(LessonPart.Apply, Slot.OralBlending), new ShapePiece(LessonPart.Apply, Slot.SayApart), new ShapePiece(LessonPart.Apply, Slot.WriteLetters)),
         Of(ShapeKind.NewLearning, [Slot.Meet, Slot.MeetTricky, Slot.Listening, Slot.Riddles], [Slot.OralBlending, Slot.Read, Slot.Contrast, Slot.MadeUp, Slot.Spell]),
         Of(ShapeKind.FurtherDay, [Slot.Meet, Slot.MeetTricky, Slot.Spot], [Slot.OralBlending, Slot.Contrast, Slot.Read, Slot.MadeUp, Slot.Spell]),
         Of(ShapeKind.Contrast, [Slot.Meet, Slot.MeetTricky, Slot.Listening], [Slot.OralBlending, Slot.Read, Slot.Contrast, Slot.MadeUp, Slot.Spell]),
@@ -138,6 +141,9 @@ public sealed record LessonShape(ShapeKind Kind, IReadOnlyList<ShapePiece> Piece
         }
     }
 
-    private static LessonShape Of(ShapeKind kind, Slot[] teach, Slot[] practise) => new(
-        kind, [.. Revisit, .. teach.Select(x => new ShapePiece(LessonPart.Teach, x)), .. practise.Select(x => new ShapePiece(LessonPart.Practise, x)), .. Apply, .. ByEar]);
+    /// <summary>Written out: two shapes that read alike are alike.</summary>
+    public override string ToString() => $"{Kind}: {string.Join(' ', Pieces)}";
+
+    private static LessonShape Of(ShapeKind kind, Slot[] teach, Slot[] practise, params ShapePiece[] byEar) => new(
+        kind, [.. Revisit, .. teach.Select(x => new ShapePiece(LessonPart.Teach, x)), .. practise.Select(x => new ShapePiece(LessonPart.Practise, x)), .. Apply, .. byEar.Length > 0 ? byEar : ByEar]);
 }

@@ -6,7 +6,7 @@ using BoldLadder.Core.Sounds;
 
 namespace BoldLadder.Core.Lessons;
 
-/// <summary>The last part of a lesson: a story or sentences made only of words the group can read, one that is dictated, and one of their own.</summary>
+/// <summary>The last part of a lesson: a story or sentences made only of words the group can read, one that is dictated, and one of their own; nothing before there is a sentence.</summary>
 internal static class ApplyPart
 {
     private const int MostSentences = 6;
@@ -14,20 +14,13 @@ internal static class ApplyPart
     // Two sentences as short as "Sam sat" have a word apart and are not alike for that.
     private const int Shared = 3;
 
-    private const int OralWords = 14, MostLetters = 8;
-
     // A dictated sentence of about so many words is written in the time; one of so many that suit best is taken.
     private const int WordsToWrite = 5, DrawnFrom = 5;
-
-    // A game by ear for less than a minute is not worth beginning.
-    private const int LeastToFill = 60;
 
     private const int WordsToUse = 2, SentencesBesideStory = 2;
 
     // From this share of the ladder on something is children's own; on a rung's further days earlier.
     private const double OwnFrom = 0.5, OwnOnFurtherDays = 0.25;
-
-    private const int SaidApart = 6;
 
     // A sentence read in so many lessons before is not read again while there are others enough.
     private const int DaysApart = 20, FewestSentences = 2;
@@ -53,7 +46,7 @@ internal static class ApplyPart
 
         if (ranked.Count + keptRead.Count + story.Count == 0)
         {
-            return Opening(brief, make, dice);
+            return [];
         }
 
         var own = OwnSentence(brief, make, dice);
@@ -64,7 +57,7 @@ internal static class ApplyPart
         var sentences = brief.Asked(LessonPart.Apply, Slot.Sentences, Activity.ReadSentences);
         var read = !brief.Pieces.Has(LessonPart.Apply, Slot.Sentences) || (sentences is null && story.Count > 0 && left < Timing.Of(Activity.ReadSentences, SentencesBesideStory)) ? [] : Read(brief, ranked, keptRead, justRead, sentences ?? Fitting(left, story.Count > 0 ? SentencesBesideStory : MostSentences));
         var seen = read.Select(x => x.Sentence).Concat(story.Concat(keptRead).Select(x => Sentence.Of(x.Text))).ToList();
-        IReadOnlyList<LessonBlock> blocks =
+        return
         [
             new LessonBlock(LessonPart.Apply, Activity.ReadStory, story),
             new LessonBlock(LessonPart.Apply, Activity.ReadSentences, [.. keptRead, .. read.Select(x => Marked(justRead, make, x))]),
@@ -73,12 +66,6 @@ internal static class ApplyPart
                 ? new LessonBlock(LessonPart.Apply, Activity.WriteSentence, []) : Dictation(brief, make, dice, ranked, seen),
             own,
         ];
-
-        // While words are of three sounds and sentences are short, words by ear and then letters fill the time.
-        var over = seconds - blocks.Sum(x => x.Seconds);
-        blocks = [.. blocks, .. AskedByEar(brief, make, dice)];
-        return over < LeastToFill || brief.Shape.Boxes > WordShape.First.Boxes || !brief.Pieces.Has(LessonPart.Apply, Slot.OralBlending) || blocks.Any(x => x.Activity == Activity.OralBlending) ? blocks : over > 2 * seconds / 3 ? [.. blocks, .. Opening(brief, make, dice)]
-            : [.. blocks, new LessonBlock(LessonPart.Apply, Activity.OralBlending, OralBlending.Items(brief, make, dice, Math.Min(OralWords, over / (int)Piece.Of(Activity.OralBlending).Each - 1)))];
     }
 
     private static LessonItem Marked(HashSet<string> justRead, ItemMaker make, GradedSentence x) => make.Sentence(x) is var item && justRead.Contains(x.Sentence.Text)
@@ -140,43 +127,6 @@ internal static class ApplyPart
         var (a, b) = (one.Words.Select(x => x.ToLowerInvariant()).ToHashSet(), other.Words.Select(x => x.ToLowerInvariant()).ToHashSet());
         return a.Intersect(b).Count() >= Shared && a.Except(b).Count() <= 1 && b.Except(a).Count() <= 1;
     }
-
-    // Pieces by ear that the school asked for.
-    private static IEnumerable<LessonBlock> AskedByEar(LessonBrief brief, ItemMaker make, Dice dice)
-    {
-        if (brief.Asked(LessonPart.Apply, Slot.OralBlending, Activity.OralBlending) is { } blended)
-        {
-            yield return new LessonBlock(LessonPart.Apply, Activity.OralBlending, OralBlending.Items(brief, make, dice, blended));
-        }
-
-        if (brief.Asked(LessonPart.Apply, Slot.WriteLetters, Activity.WriteLetters) is { } letters)
-        {
-            yield return Letters(brief, make, dice, letters);
-        }
-
-        if (brief.Pieces.Has(LessonPart.Apply, Slot.SayApart))
-        {
-            yield return new LessonBlock(LessonPart.Apply, Activity.SayApart, OralBlending.Items(brief, make, dice, brief.Asked(LessonPart.Apply, Slot.SayApart, Activity.SayApart) ?? SaidApart));
-        }
-    }
-
-    // Before there is a sentence to read: words by ear, and the letters taught, written when their sound is heard.
-    private static IReadOnlyList<LessonBlock> Opening(LessonBrief brief, ItemMaker make, Dice dice) =>
-    [
-        new LessonBlock(LessonPart.Apply, Activity.OralBlending, brief.Pieces.Has(LessonPart.Apply, Slot.OralBlending) ? OralBlending.Items(brief, make, dice, OralWords) : []),
-        brief.Pieces.Has(LessonPart.Apply, Slot.WriteLetters) ? Letters(brief, make, dice, MostLetters) : new LessonBlock(LessonPart.Apply, Activity.WriteLetters, []),
-    ];
-
-    private static LessonBlock Letters(LessonBrief brief, ItemMaker make, Dice dice, int count)
-    {
-        var taught = brief.Judge.Taught.Correspondences.Select(x => brief.Stock.Rules.SoundKey(x.Sound)).Distinct().ToList();
-        var today = brief.Targets.Select(x => x.Correspondence).OfType<Correspondence>().Select(x => brief.Stock.Rules.SoundKey(x.Sound)).ToHashSet();
-        return new LessonBlock(LessonPart.Apply, Activity.WriteLetters, [.. dice.Mix(taught).OrderByDescending(today.Contains).Take(count).Select(x => make.Item(
-            ItemKind.Sound, x, Spellings(brief, x), [Reason.Of(today.Contains(x) ? ReasonCode.NewToday : ReasonCode.TaughtBefore)], RevisitPart.ExampleOf(x)))]);
-    }
-
-    private static string Spellings(LessonBrief brief, string sound) => string.Join(' ', brief.Judge.Taught.Correspondences
-        .Where(x => brief.Stock.Rules.SoundKey(x.Sound) == sound).Select(x => x.Grapheme.Text).Distinct());
 
     /// <summary>
     /// Readable sentences, best for today first: by how often the target occurs, tricky words of today, what was taught

@@ -28,7 +28,9 @@ public static class LessonComposer
         var apply = ApplyPart.Make(brief, make, dice, applySeconds, gaps?.Items.Select(x => x.Text).ToHashSet() ?? []);
         var left = whole - revisit.Concat(teach).Concat(apply).Sum(x => x.Seconds);
         var practise = PractisePart.Make(brief, make, dice, left, gaps);
-        var blocks = revisit.Concat(teach).Concat(practise).Concat(apply).Where(x => x.Items.Count > 0).OrderBy(x => x.Part).ThenBy(x => PlaceOf(brief.Pieces, x)).ToList();
+        List<LessonBlock> made = [.. revisit.Concat(teach).Concat(practise).Concat(apply).Where(x => x.Items.Count > 0)];
+        made.AddRange(ByEar.Make(brief, make, dice, made, whole - made.Sum(x => x.Seconds)).Where(x => x.Items.Count > 0));
+        var blocks = made.OrderBy(x => x.Part).ThenBy(x => PlaceOf(brief.Pieces, x)).ToList();
         return new Lesson(
             brief.Kind, brief.Minutes, brief.Rung?.Id ?? "", brief.Rung?.Label ?? "review",
             brief.Teaches, brief.GoesOver, brief.Rung?.TrickyWords ?? [], brief.Seed, TeachingOf(brief.Rung),

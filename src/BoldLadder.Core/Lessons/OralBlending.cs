@@ -9,11 +9,12 @@ internal static class OralBlending
     // Before there are words to read, children join two or three sounds, no more.
     private const int MostSounds = 3;
 
-    public static IReadOnlyList<LessonItem> Items(LessonBrief brief, ItemMaker make, Dice dice, int count)
+    /// <param name="heard">Words of other pieces, which come only when there are no others.</param>
+    public static IReadOnlyList<LessonItem> Items(LessonBrief brief, ItemMaker make, Dice dice, int count, IReadOnlySet<string> heard)
     {
         var sounds = brief.Targets.Select(x => x.Correspondence).OfType<Correspondence>().Select(x => x.Sound).Distinct().ToList();
-        return [.. sounds.SelectMany(x => ListeningWords.With(brief.Stock, x, count * 2, dice, MostSounds).Where(IsPlain).Take(count))
-            .DistinctBy(x => x.Word.Key).Take(count).Select(make.Listening)];
+        return [.. sounds.SelectMany(x => ListeningWords.With(brief.Stock, x, (count * 2) + heard.Count, dice, MostSounds).Where(IsPlain))
+            .DistinctBy(x => x.Word.Key).OrderBy(x => heard.Contains(x.Word.Key)).Take(count).Select(make.Listening)];
     }
 
     // One beat, and as many sounds as are said: nobody joins the two halves of tower.

@@ -45,7 +45,7 @@ internal static class PractisePart
         var madeUp = MadeUp(brief, make, dice, seconds);
         var contrast = gaps is null && brief.Pieces.Has(LessonPart.Practise, Slot.Contrast) ? ContrastPiece.Make(brief, make, new Dice((ulong)dice.Next(int.MaxValue)), used) : null;
         var byEar = brief.Asked(LessonPart.Practise, Slot.OralBlending, Activity.OralBlending) is { } asked
-            ? new LessonBlock(LessonPart.Practise, Activity.OralBlending, OralBlending.Items(brief, make, dice, asked)) : null;
+            ? new LessonBlock(LessonPart.Practise, Activity.OralBlending, OralBlending.Items(brief, make, dice, asked, new HashSet<string>())) : null;
         var extra = new[] { byEar, gaps, contrast, madeUp }.OfType<LessonBlock>().ToList();
         var (reads, spells) = Counts(brief, seconds - extra.Sum(x => x.Seconds));
         var keptRead = brief.KeptIn(LessonPart.Practise, Activity.Read);
@@ -135,7 +135,7 @@ internal static class PractisePart
     private static IReadOnlyList<LessonItem> Blending(LessonBrief brief, ItemMaker make, Dice dice, int seconds)
     {
         var blending = Piece.Of(Activity.OralBlending);
-        return OralBlending.Items(brief, make, dice, (int)Math.Clamp((seconds - blending.Setup) / blending.Each, 6, 12));
+        return OralBlending.Items(brief, make, dice, (int)Math.Clamp((seconds - blending.Setup) / blending.Each, 6, 12), new HashSet<string>());
     }
 
     // The adult shows two, of today's words where there are any; three go together, the rest alone.

@@ -36,7 +36,7 @@ public static class Swap
             (ItemKind.Sentence, _) => ApplyPart.Ranked(brief, dice).Where(x => !used.Contains(x.Sentence.Text.ToLowerInvariant()))
                 .Select(make.Sentence).FirstOrDefault(),
             (_, Activity.Riddles) => RiddlePiece.Another(brief, make, dice, used),
-            (ItemKind.Listening, _) => OralBlending.Items(brief, make, dice, used.Count + 1).FirstOrDefault(x => !used.Contains(x.Text)),
+            (ItemKind.Listening, _) => OralBlending.Items(brief, make, dice, used.Count + 1, used).FirstOrDefault(x => !used.Contains(x.Text)),
             (ItemKind.Card, Activity.Cards) => dice.Mix(brief.Standing.Things.Select(x => x.Correspondence).OfType<Sounds.Correspondence>())
                 .Where(x => !used.Contains(x.Grapheme.Text))
                 .Select(x => make.Item(ItemKind.Card, x.Grapheme.Text, x.Key, [Reason.Of(ReasonCode.AskedInPlace)])).FirstOrDefault(),

@@ -129,7 +129,7 @@ public sealed class Classroom
 
     /// <summary>What a lesson of the group on a day is made from.</summary>
     public LessonInputs InputsOf(DateOnly day) => new(
-        $"{Group.LadderId:N}:{LadderRevision}", Accent.Id, $"{Conventions} {MinutesOn(day)}", School.YearText, School.WordsRevision, Log.Position,
+        $"{Group.LadderId:N}:{LadderRevision}", Accent.Id, $"{Conventions} {string.Join(", ", Conventions.Shapes)} {MinutesOn(day)}", School.YearText, School.WordsRevision, Log.Position,
         string.Join(' ', Forecast.Days.TakeWhile(x => x.Day < day).Where(x => !Log.HasDay(x.Day)).Select(x => $"{x.Day:O}/{x.Rung?.Id}/{MinutesOn(x.Day)}")),
         DataFingerprint, LessonInputs.SeedOf(Group.Id, day));
 }

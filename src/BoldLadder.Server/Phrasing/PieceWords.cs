@@ -1,5 +1,6 @@
 using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Lessons;
+using BoldLadder.Core.Lessons.Pieces;
 
 namespace BoldLadder.Server.Phrasing;
 
@@ -7,6 +8,52 @@ namespace BoldLadder.Server.Phrasing;
 public sealed class PieceWords(ClassConventions conventions)
 {
     private Terms Terms => conventions.Terms;
+
+    /// <summary>What a place in a shape is called.</summary>
+    public string Name(Slot slot) => slot switch
+    {
+        Slot.Contrast => "The contrast that fits",
+        Slot.Meet => "Meet what is new",
+        Slot.Sentences => "Sentences",
+        Slot.Read => "Words to read",
+        Slot.Dictation => "A sentence to hear and write",
+        Slot.WriteLetters => "Sounds to hear and write",
+        _ => Name(ActivityOf(slot)),
+    };
+
+    public string How(Slot slot) => slot == Slot.Contrast
+        ? "Two by two, a sort, a chain, or which spelling goes there: the one comparison that fits what is taught."
+        : How(ActivityOf(slot));
+
+    public string Name(ShapeKind kind) => kind switch
+    {
+        ShapeKind.Opening => "First letters",
+        ShapeKind.NewLearning => "New learning",
+        ShapeKind.FurtherDay => "A rung’s next day",
+        ShapeKind.Contrast => "Contrast",
+        ShapeKind.Structure => "Endings and structures",
+        ShapeKind.Review => "Review",
+        ShapeKind.TrickyWordDay => Capital(Terms.TrickyWords),
+        ShapeKind.Check => "Check",
+        ShapeKind.Short => $"Only {ClassConventions.ShortMinutes} minutes",
+        _ => "Before the ladder",
+    };
+
+    public string When(ShapeKind kind) => kind switch
+    {
+        ShapeKind.Opening => "While fewer than six graphemes are taught.",
+        ShapeKind.NewLearning => "A grapheme or more is new, on its first day.",
+        ShapeKind.FurtherDay => "A rung of two days or more, from its second: deeper, not once more.",
+        ShapeKind.Contrast => "Spellings or sounds taught before are met together.",
+        ShapeKind.Structure => "An ending, consonants together, or longer words are new.",
+        ShapeKind.Review => "Nothing is new: what the last lessons taught.",
+        ShapeKind.TrickyWordDay => $"Only {Terms.TrickyWords} are new.",
+        ShapeKind.Check => "A check rung.",
+        ShapeKind.Short => "A short lesson, of whatever kind.",
+        _ => "Nothing is taught yet: by ear alone.",
+    };
+
+    private static Activity ActivityOf(Slot slot) => Enum.GetValues<Activity>().First(x => Piece.Of(x).Slot == slot);
 
     public string Name(Activity activity) => activity switch
     {

@@ -146,6 +146,11 @@ public static class ConventionsRoutes
             return Problems.Bad("conventions", "Say what is done otherwise; an empty list goes back to what ships.");
         }
 
+        if (request.Conventions.Shapes is { } shapes && shapes.Any(x => x?.Pieces is null || x.Pieces.Any(p => p is null)))
+        {
+            return Problems.Bad("shapes", "Say the kind of each shape, and its pieces.");
+        }
+
         if (request.Conventions.ToCore().Problem is var (field, sentence))
         {
             return Problems.Bad(field, sentence);

@@ -1852,6 +1852,174 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/schools/{schoolId}/shapes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The shape of each kind of lesson. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ShapesView"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schools/{schoolId}/shapes/{kind}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Make a shape the school's own, or go back to what ships. */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                    kind: components["schemas"]["ShapeKind"];
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ShapeRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ShapesView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schools/{schoolId}/shapes/try": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The next lesson of a kind of the school's first group, as a shape would make it. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["TryShapeRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TriedShapeView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Service Unavailable */
+                503: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/schools/{schoolId}/year": {
         parameters: {
             query?: never;
@@ -4397,7 +4565,7 @@ export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
         /** @enum {unknown} */
-        Activity: "cards" | "recall" | "readAgain" | "trickyAtSight" | "meet" | "meetTricky" | "listening" | "riddles" | "compare" | "oralBlending" | "sayApart" | "read" | "spell" | "chain" | "sort" | "choose" | "madeUp" | "fillGap" | "readSentences" | "readStory" | "writeSentence" | "ownSentence" | "writeLetters" | "spare";
+        Activity: "cards" | "recall" | "readAgain" | "trickyAtSight" | "meet" | "meetTricky" | "listening" | "riddles" | "spot" | "compare" | "oralBlending" | "sayApart" | "read" | "spell" | "chain" | "sort" | "choose" | "madeUp" | "fillGap" | "readSentences" | "readStory" | "writeSentence" | "ownSentence" | "writeLetters" | "spare";
         AnswerView: {
             question: components["schemas"]["LadderQuestion"];
             found: components["schemas"]["FoundView"][];
@@ -4534,6 +4702,7 @@ export interface components {
             merges?: null | string;
             largest?: null | components["schemas"]["WordShape"];
             week?: null | components["schemas"]["WeeklyPattern"];
+            shapes?: null | components["schemas"]["ShapeDocument"][];
         };
         ConventionsRequest: {
             /** Format: int32 */
@@ -4612,7 +4781,7 @@ export interface components {
             readable: number;
         };
         /** @enum {unknown} */
-        Form: "cards" | "meet" | "sounds" | "listening" | "words" | "released" | "pairs" | "sort" | "chain" | "gaps" | "riddles" | "boxes" | "sentences" | "text";
+        Form: "cards" | "meet" | "grid" | "sounds" | "listening" | "words" | "released" | "pairs" | "sort" | "chain" | "gaps" | "riddles" | "boxes" | "sentences" | "text";
         FoundView: {
             rung: null | components["schemas"]["RungName"];
             word: null | string;
@@ -5576,13 +5745,45 @@ export interface components {
             phonemes: string[];
             letters: number[];
         };
+        ShapeDocument: {
+            kind: components["schemas"]["ShapeKind"];
+            pieces: components["schemas"]["ShapePieceDocument"][];
+        };
+        /** @enum {unknown} */
+        ShapeKind: "opening" | "newLearning" | "furtherDay" | "contrast" | "structure" | "review" | "trickyWordDay" | "check" | "short" | "listening";
+        ShapePieceDocument: {
+            part: components["schemas"]["LessonPart"];
+            slot: components["schemas"]["Slot"];
+            /** Format: int32 */
+            minutes?: null | number;
+        };
+        ShapePieceView: {
+            part: components["schemas"]["LessonPart"];
+            slot: components["schemas"]["Slot"];
+            name: string;
+            how: string;
+            /** Format: int32 */
+            minutes: null | number;
+            canGo: boolean;
+            canTime: boolean;
+        };
+        ShapeRequest: {
+            /** Format: int32 */
+            revision: number;
+            pieces?: null | components["schemas"]["ShapePieceDocument"][];
+        };
         ShapeView: {
+            kind: components["schemas"]["ShapeKind"];
+            name: string;
+            when: string;
+            isOwn: boolean;
+            pieces: components["schemas"]["ShapePieceView"][];
+            others: components["schemas"]["ShapePieceView"][];
+        };
+        ShapesView: {
             /** Format: int32 */
-            boxes: number;
-            /** Format: int32 */
-            together: number;
-            /** Format: int32 */
-            syllables: number;
+            revision: number;
+            kinds: components["schemas"]["ShapeView"][];
         };
         SheetColumn: {
             /** Format: int32 */
@@ -5591,6 +5792,8 @@ export interface components {
             role: components["schemas"]["ColumnRole"];
             example: string;
         };
+        /** @enum {unknown} */
+        Slot: "cards" | "recall" | "readAgain" | "trickyAtSight" | "meet" | "meetTricky" | "listening" | "riddles" | "spot" | "oralBlending" | "read" | "contrast" | "madeUp" | "fillGap" | "spell" | "story" | "sentences" | "dictation" | "ownSentence" | "writeLetters" | "sayApart";
         SoundAlikeView: {
             word: string;
             familiarity: string;
@@ -5766,6 +5969,29 @@ export interface components {
             /** Format: int32 */
             decodableAt: null | number;
             standing: components["schemas"]["TrickyStanding"];
+        };
+        TriedBlockView: {
+            part: components["schemas"]["LessonPart"];
+            name: string;
+            /** Format: int32 */
+            seconds: number;
+            items: string[];
+        };
+        TriedShapeView: {
+            group: string;
+            /** Format: date */
+            day: string;
+            isAhead: boolean;
+            title: string;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            seconds: number;
+            blocks: components["schemas"]["TriedBlockView"][];
+        };
+        TryShapeRequest: {
+            kind: components["schemas"]["ShapeKind"];
+            pieces: components["schemas"]["ShapePieceDocument"][];
         };
         /** @enum {unknown} */
         Unit: "item" | "pair" | "whole";
@@ -6102,8 +6328,15 @@ export type SectionDocument = components['schemas']['SectionDocument'];
 export type SectionOrder = components['schemas']['SectionOrder'];
 export type SectionView = components['schemas']['SectionView'];
 export type SegmentView = components['schemas']['SegmentView'];
+export type ShapeDocument = components['schemas']['ShapeDocument'];
+export type ShapeKind = components['schemas']['ShapeKind'];
+export type ShapePieceDocument = components['schemas']['ShapePieceDocument'];
+export type ShapePieceView = components['schemas']['ShapePieceView'];
+export type ShapeRequest = components['schemas']['ShapeRequest'];
 export type ShapeView = components['schemas']['ShapeView'];
+export type ShapesView = components['schemas']['ShapesView'];
 export type SheetColumn = components['schemas']['SheetColumn'];
+export type Slot = components['schemas']['Slot'];
 export type SoundAlikeView = components['schemas']['SoundAlikeView'];
 export type SoundChoice = components['schemas']['SoundChoice'];
 export type SoundSpellings = components['schemas']['SoundSpellings'];
@@ -6137,6 +6370,9 @@ export type TrickyLearning = components['schemas']['TrickyLearning'];
 export type TrickyStanding = components['schemas']['TrickyStanding'];
 export type TrickyTeachingView = components['schemas']['TrickyTeachingView'];
 export type TrickyView = components['schemas']['TrickyView'];
+export type TriedBlockView = components['schemas']['TriedBlockView'];
+export type TriedShapeView = components['schemas']['TriedShapeView'];
+export type TryShapeRequest = components['schemas']['TryShapeRequest'];
 export type Unit = components['schemas']['Unit'];
 export type UnmetView = components['schemas']['UnmetView'];
 export type UnseenView = components['schemas']['UnseenView'];

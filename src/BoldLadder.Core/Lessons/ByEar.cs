@@ -1,0 +1,56 @@
+using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Conventions;
+using BoldLadder.Core.Lessons.Pieces;
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Sounds;
+
+namespace BoldLadder.Core.Lessons;
+
+/// <summary>
+/// What ends a lesson while there is hardly a sentence to read: words put together and taken apart by ear, letters written
+/// when their sound is heard. And the same where a school asked for it.
+/// </summary>
+internal static class ByEar
+{
+    private const int MostJoined = 14, MostApart = 12, MostLetters = 8, ApartOnRequest = 6;
+
+    // A game for less than a minute is not worth beginning.
+    private const int LeastToFill = 60;
+
+    /// <param name="blocks">The lesson so far.</param>
+    /// <param name="seconds">What is left of its time.</param>
+    public static IEnumerable<LessonBlock> Make(LessonBrief brief, ItemMaker make, Dice dice, IReadOnlyList<LessonBlock> blocks, int seconds)
+    {
+        var heard = blocks.SelectMany(x => x.Items).Where(x => x.Kind == ItemKind.Listening).Select(x => x.Text.ToLowerInvariant()).ToHashSet();
+        var fills = brief.Shape.Boxes <= WordShape.First.Boxes || blocks.All(x => x.Part != LessonPart.Apply);
+        foreach (var (slot, activity, most) in new[] { (Slot.OralBlending, Activity.OralBlending, MostJoined), (Slot.SayApart, Activity.SayApart, MostApart), (Slot.WriteLetters, Activity.WriteLetters, MostLetters) })
+        {
+            if (brief.KeptIn(LessonPart.Apply, activity).Count > 0 || Count(brief, slot, activity, fills, seconds, most) is not (> 0 and var count))
+            {
+                continue;
+            }
+
+            var items = activity == Activity.WriteLetters ? Letters(brief, make, dice, count) : OralBlending.Items(brief, make, dice, count, heard);
+            heard.UnionWith(items.Select(x => x.Text.ToLowerInvariant()));
+            var block = new LessonBlock(LessonPart.Apply, activity, items);
+            seconds -= block.Seconds;
+            yield return block;
+        }
+    }
+
+    private static int Count(LessonBrief brief, Slot slot, Activity activity, bool fills, int seconds, int most) =>
+        !brief.Pieces.Has(LessonPart.Apply, slot) ? 0
+        : brief.Asked(LessonPart.Apply, slot, activity) ?? (fills && seconds >= LeastToFill ? Math.Min(most, Timing.ItemsIn(activity, seconds))
+        : slot == Slot.SayApart && brief.ShapeKind != ShapeKind.Opening ? ApartOnRequest : 0);
+
+    private static IReadOnlyList<LessonItem> Letters(LessonBrief brief, ItemMaker make, Dice dice, int count)
+    {
+        var taught = brief.Judge.Taught.Correspondences.Select(x => brief.Stock.Rules.SoundKey(x.Sound)).Distinct().ToList();
+        var today = brief.Targets.Select(x => x.Correspondence).OfType<Correspondence>().Select(x => brief.Stock.Rules.SoundKey(x.Sound)).ToHashSet();
+        return [.. dice.Mix(taught).OrderByDescending(today.Contains).Take(count).Select(x => make.Item(
+            ItemKind.Sound, x, Spellings(brief, x), [Reason.Of(today.Contains(x) ? ReasonCode.NewToday : ReasonCode.TaughtBefore)], RevisitPart.ExampleOf(x)))];
+    }
+
+    private static string Spellings(LessonBrief brief, string sound) => string.Join(' ', brief.Judge.Taught.Correspondences
+        .Where(x => brief.Stock.Rules.SoundKey(x.Sound) == sound).Select(x => x.Grapheme.Text).Distinct());
+}
