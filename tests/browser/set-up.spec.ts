@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { expect, test } from './teacher';
+import { expect, SALTMARSH_ROW, test } from './teacher';
 
 /** Counts what the person presses: buttons, links, fields, and choices in lists. */
 async function countPresses(page: Page) {
@@ -235,6 +235,44 @@ test('a school is erased when its name is written, and only then', async ({ teac
   await expect(page.getByRole('link', { name: 'Thorn Field School' })).toHaveCount(0);
 });
 
+test('a lesson takes the shape that the school gives it: dragged, timed, taken out, seen before it is saved', async ({ teacher, page }) => {
+  test.slow();
+  await teacher.open();
+  await expect(page.locator('.block.riddles')).toBeVisible();
+  await page.getByRole('link', { name: 'Set-up' }).click();
+  await page.locator('.path').getByRole('link', { name: 'Lesson shapes' }).click();
+  const trial = page.getByLabel('Tried on a lesson');
+  await expect(trial).toContainText('Riddles');
+  await page.getByRole('button', { name: 'Take out Riddles' }).click();
+  await expect(trial).not.toContainText('Riddles');
+  await page.getByRole('button', { name: 'Spot it' }).click();
+  await expect(trial).toContainText('Spot it');
+  await page.getByLabel(/^Minutes for Spell/).fill('12');
+  await expect(trial).toContainText('too long');
+  await page.getByLabel(/^Minutes for Spell/).fill('4');
+  await expect(trial).not.toContainText('too long');
+  const revisit = page.getByRole('region', { name: 'Revisit' }).locator('li b');
+  await page.getByRole('heading', { level: 1 }).scrollIntoViewIfNeeded();
+  await page.locator('[data-slot=readAgain]').dragTo(page.locator('[data-slot=cards]'));
+  await expect(revisit.first()).toHaveText('Read again, faster');
+  await page.getByRole('button', { name: 'Tricky words, at sight earlier' }).press('Alt+ArrowUp');
+  await expect(revisit.nth(2)).toHaveText('Tricky words, at sight');
+  await page.getByRole('button', { name: 'Save this shape' }).click();
+  await expect(page.getByLabel('Kind of lesson')).toContainText('New learning (yours)');
+
+  await teacher.open();
+  await expect(page.locator('.part.revisit .block').first()).toHaveClass(/readAgain/);
+  await expect(page.locator('.block.riddles')).toHaveCount(0);
+  await expect(page.locator('.block.grid .item')).toHaveCount(14);
+  await expect(page.locator('.block.grid .ask')).toContainText('Clap for w');
+
+  await page.goto(`${SALTMARSH_ROW}/set-up/shape`);
+  await page.getByRole('button', { name: 'Back to the usual' }).click();
+  await expect(page.getByLabel('Kind of lesson')).not.toContainText('yours');
+  await teacher.open();
+  await expect(page.locator('.block.riddles')).toBeVisible();
+});
+
 for (const scheme of ['light', 'dark'] as const) {
   test(`in the ${scheme} each step of Set-up can be used with a screen reader and a low contrast eye`, async ({ page }) => {
     await page.emulateMedia({ colorScheme: scheme });
@@ -244,7 +282,7 @@ for (const scheme of ['light', 'dark'] as const) {
     await newSchool(page, `Axe School ${scheme}`);
     await bring(page);
     found.push(...(await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa']).analyze()).violations);
-    for (const step of ['The school', 'The groups', 'The year', 'How we teach', 'The first lesson']) {
+    for (const step of ['The school', 'The groups', 'The year', 'How we teach', 'Lesson shapes', 'The first lesson']) {
       await page.locator('.path').getByRole('link', { name: step }).click();
       await expect(page.locator('.path [aria-current=step]')).toContainText(step);
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
@@ -259,7 +297,7 @@ for (const [name, width, height] of [['a tablet', 820, 1180], ['a small laptop',
     await page.setViewportSize({ width, height });
     await newSchool(page, `Wide School ${width}`);
     await bring(page);
-    for (const step of ['The ladder', 'The school', 'The groups', 'The year', 'How we teach', 'The first lesson']) {
+    for (const step of ['The ladder', 'The school', 'The groups', 'The year', 'How we teach', 'Lesson shapes', 'The first lesson']) {
       if (step !== 'The ladder') await page.locator('.path').getByRole('link', { name: step }).click();
       await expect(page.locator('.path [aria-current=step]')).toContainText(step);
       const [wide, inner] = await page.evaluate(() => [document.documentElement.scrollWidth, window.innerWidth]);

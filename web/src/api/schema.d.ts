@@ -1877,27 +1877,11 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["ShapesView"];
+                        "application/json": components["schemas"]["LessonShapesView"];
                     };
                 };
             };
         };
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/schools/{schoolId}/shapes/{kind}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
         /** Make a shape the school's own, or go back to what ships. */
         put: {
             parameters: {
@@ -1905,7 +1889,6 @@ export interface paths {
                 header?: never;
                 path: {
                     schoolId: string;
-                    kind: components["schemas"]["ShapeKind"];
                 };
                 cookie?: never;
             };
@@ -1921,7 +1904,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["ShapesView"];
+                        "application/json": components["schemas"]["LessonShapesView"];
                     };
                 };
                 /** @description Bad Request */
@@ -1987,15 +1970,6 @@ export interface paths {
                 };
                 /** @description Bad Request */
                 400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-                /** @description Not Found */
-                404: {
                     headers: {
                         [name: string]: unknown;
                     };
@@ -5195,6 +5169,19 @@ export interface components {
         LessonKind: "newLearning" | "contrast" | "structure" | "review" | "trickyWordDay" | "check" | "listening";
         /** @enum {unknown} */
         LessonPart: "revisit" | "teach" | "practise" | "apply";
+        LessonShapeView: {
+            kind: components["schemas"]["ShapeKind"];
+            name: string;
+            when: string;
+            isOwn: boolean;
+            pieces: components["schemas"]["ShapePieceView"][];
+            others: components["schemas"]["ShapePieceView"][];
+        };
+        LessonShapesView: {
+            /** Format: int32 */
+            revision: number;
+            kinds: components["schemas"]["LessonShapeView"][];
+        };
         LessonView: {
             /** Format: uuid */
             id: null | string;
@@ -5770,20 +5757,16 @@ export interface components {
         ShapeRequest: {
             /** Format: int32 */
             revision: number;
+            kind: components["schemas"]["ShapeKind"];
             pieces?: null | components["schemas"]["ShapePieceDocument"][];
         };
         ShapeView: {
-            kind: components["schemas"]["ShapeKind"];
-            name: string;
-            when: string;
-            isOwn: boolean;
-            pieces: components["schemas"]["ShapePieceView"][];
-            others: components["schemas"]["ShapePieceView"][];
-        };
-        ShapesView: {
             /** Format: int32 */
-            revision: number;
-            kinds: components["schemas"]["ShapeView"][];
+            boxes: number;
+            /** Format: int32 */
+            together: number;
+            /** Format: int32 */
+            syllables: number;
         };
         SheetColumn: {
             /** Format: int32 */
@@ -5977,7 +5960,7 @@ export interface components {
             seconds: number;
             items: string[];
         };
-        TriedShapeView: {
+        TriedLessonView: {
             group: string;
             /** Format: date */
             day: string;
@@ -5988,6 +5971,10 @@ export interface components {
             /** Format: int32 */
             seconds: number;
             blocks: components["schemas"]["TriedBlockView"][];
+        };
+        TriedShapeView: {
+            lesson: null | components["schemas"]["TriedLessonView"];
+            whyNot: string;
         };
         TryShapeRequest: {
             kind: components["schemas"]["ShapeKind"];
@@ -6260,6 +6247,8 @@ export type LessonChange = components['schemas']['LessonChange'];
 export type LessonEditRequest = components['schemas']['LessonEditRequest'];
 export type LessonKind = components['schemas']['LessonKind'];
 export type LessonPart = components['schemas']['LessonPart'];
+export type LessonShapeView = components['schemas']['LessonShapeView'];
+export type LessonShapesView = components['schemas']['LessonShapesView'];
 export type LessonView = components['schemas']['LessonView'];
 export type ListRequest = components['schemas']['ListRequest'];
 export type ListedWordView = components['schemas']['ListedWordView'];
@@ -6334,7 +6323,6 @@ export type ShapePieceDocument = components['schemas']['ShapePieceDocument'];
 export type ShapePieceView = components['schemas']['ShapePieceView'];
 export type ShapeRequest = components['schemas']['ShapeRequest'];
 export type ShapeView = components['schemas']['ShapeView'];
-export type ShapesView = components['schemas']['ShapesView'];
 export type SheetColumn = components['schemas']['SheetColumn'];
 export type Slot = components['schemas']['Slot'];
 export type SoundAlikeView = components['schemas']['SoundAlikeView'];
@@ -6371,6 +6359,7 @@ export type TrickyStanding = components['schemas']['TrickyStanding'];
 export type TrickyTeachingView = components['schemas']['TrickyTeachingView'];
 export type TrickyView = components['schemas']['TrickyView'];
 export type TriedBlockView = components['schemas']['TriedBlockView'];
+export type TriedLessonView = components['schemas']['TriedLessonView'];
 export type TriedShapeView = components['schemas']['TriedShapeView'];
 export type TryShapeRequest = components['schemas']['TryShapeRequest'];
 export type Unit = components['schemas']['Unit'];

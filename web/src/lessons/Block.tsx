@@ -1,8 +1,9 @@
 import { Fragment } from 'react';
 import type { BlockView, ItemView, LessonView, PartView, Release } from '../api/schema';
+import { minutes } from '../api/parts';
 import { shown } from '../word/grapheme';
 import { TeachingLines, TrickyLines } from './TeachingLines';
-import { columns, minutes, pairs } from './wording';
+import { columns, pairs } from './wording';
 
 const RELEASES: [Release, string][] = [
   ['adultShows', 'Adult shows'],

@@ -1,8 +1,9 @@
 import type { BlockView, ItemView, LessonView } from '../api/schema';
+import { minutes, PART_NAMES } from '../api/parts';
 import { shown } from '../word/grapheme';
 import { Block } from './Block';
 import { Item } from './Item';
-import { BY_EAR, minutes, PARTS } from './wording';
+import { BY_EAR, FOR } from './wording';
 
 interface Props {
   lesson: LessonView;
@@ -33,15 +34,15 @@ export function LessonParts({ lesson, guided, chosen, shaky, onChoose }: Props) 
   return (
     <>
       {lesson.parts.map((part) => (
-        <section className={`part ${part.part}`} key={part.part} aria-label={PARTS[part.part].name}>
+        <section className={`part ${part.part}`} key={part.part} aria-label={PART_NAMES[part.part]}>
           <header>
-            <h2>{PARTS[part.part].name}</h2>
+            <h2>{PART_NAMES[part.part]}</h2>
             <p>
               {lesson.kind === 'listening'
                 ? BY_EAR[part.part]
                 : part.part === 'teach'
                   ? `meet ${shown(lesson.title)}`
-                  : PARTS[part.part].what}
+                  : FOR[part.part]}
             </p>
             <p className="time">{minutes(part.seconds)}</p>
           </header>

@@ -5,7 +5,8 @@ import { shown } from '../word/grapheme';
 import { Word } from '../word/Word';
 import { Gap, SentenceText } from './Item';
 import { TeachingLines, TrickyLines } from './TeachingLines';
-import { columns, minutes, pairs, PARTS } from './wording';
+import { minutes, PART_NAMES } from '../api/parts';
+import { columns, pairs } from './wording';
 
 const RELEASE: Record<Release, string> = {
   none: '',
@@ -32,7 +33,7 @@ export function PrintSheet({ lesson }: { lesson: LessonView }) {
       {lesson.parts.map((part) => (
         <section key={part.part}>
           <h2>
-            {PARTS[part.part].name} <span>{minutes(part.seconds)}</span>
+            {PART_NAMES[part.part]} <span>{minutes(part.seconds)}</span>
           </h2>
           <div>
             {part.part === 'teach' && <TeachingLines lesson={lesson} />}

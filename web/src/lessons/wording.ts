@@ -1,10 +1,11 @@
 import type { LessonPart } from '../api/schema';
 
-export const PARTS: Record<LessonPart, { name: string; what: string }> = {
-  revisit: { name: 'Revisit', what: 'what is due' },
-  teach: { name: 'Teach', what: 'what is new' },
-  practise: { name: 'Practise', what: 'read and write words' },
-  apply: { name: 'Apply', what: 'read and write more' },
+/** What a part is for, in a few words. */
+export const FOR: Record<LessonPart, string> = {
+  revisit: 'what is due',
+  teach: 'what is new',
+  practise: 'read and write words',
+  apply: 'read and write more',
 };
 
 /** The parts of a lesson before the ladder begins. */
@@ -13,11 +14,6 @@ export const BY_EAR: Record<LessonPart, string> = {
   teach: 'hear it',
   practise: 'put it together',
   apply: 'take it apart',
-};
-
-export const minutes = (seconds: number) => {
-  const whole = Math.round(seconds / 60);
-  return whole === 0 && seconds > 0 ? 'under 1 min' : `${whole} min`;
 };
 
 /** Items under the headings they belong to, in the order in which the headings are met. */

@@ -11,15 +11,16 @@ import type { Dated } from './NewGroup';
 import { LadderStep } from './LadderStep';
 import { LessonStep } from './LessonStep';
 import { SchoolStep } from './SchoolStep';
+import { ShapesStep } from './shapes/ShapesStep';
 import { useSchoolWays } from './ways/useWays';
 import { WaysStep } from './ways/WaysStep';
 import { YearStep } from './YearStep';
 import { useSetUp } from './useSetUp';
 
-type Step = 'school' | 'ladder' | 'groups' | 'year' | 'ways' | 'lesson';
+type Step = 'school' | 'ladder' | 'groups' | 'year' | 'ways' | 'shape' | 'lesson';
 
 /** The path from nothing to a lesson: each step stands alone, can be skipped, and is as it was when one comes back. */
-const STEPS: { id: Step; name: string; about: ReactNode }[] = [
+const STEPS: { id: Step; name: string; about: ReactNode; aside?: boolean }[] = [
   {
     id: 'school',
     name: 'The school',
@@ -83,6 +84,23 @@ const STEPS: { id: Step; name: string; about: ReactNode }[] = [
     ),
   },
   {
+    id: 'shape',
+    name: 'Lesson shapes',
+    aside: true,
+    about: (
+      <>
+        <p>
+          Each kind of lesson has its pieces. Drag one, or move it with its arrows or <kbd>Alt ↑</kbd>, within
+          its part. A piece without minutes takes what fits, on the days it fits.
+        </p>
+        <p>
+          What is taken out leaves its time to the rest. Beside it is the next such lesson of your first
+          group, made that way.
+        </p>
+      </>
+    ),
+  },
+  {
     id: 'lesson',
     name: 'The first lesson',
     about: (
@@ -105,17 +123,19 @@ export function SetUpPage() {
   const at = STEPS.findIndex((x) => x.id === step);
   const here = STEPS[at];
   if (school.error) return <Failure sentence={school.error.message} />;
-  if (!here) return <Failure sentence="Set-up has no such step. Go back and choose one of the six." />;
+  if (!here) return <Failure sentence="Set-up has no such step. Go back and choose one of the seven." />;
   if (!school.data || !setUp.ladders.data || !setUp.groups.data || !setUp.year.data) {
     return <Waiting what="Opening the school" />;
   }
-  const next = STEPS[at + 1];
+  // What nobody needs before a first lesson is not in its way.
+  const next = STEPS.slice(at + 1).find((x) => !x.aside);
   const onNext = () => next && void go(`/${schoolId}/set-up/${next.id}`);
   const said = saidOf(
     school.data,
     setUp.ladders.data.length,
     setUp.groups.data.filter((x) => !x.archived).length,
-    Object.values(ways?.own ?? {}).some((x) => x != null),
+    Object.entries(ways?.own ?? {}).some(([key, x]) => key !== 'shapes' && x != null),
+    ways?.own.shapes?.length ?? 0,
   );
   return (
     <Shell
@@ -158,6 +178,7 @@ export function SetUpPage() {
         />
       )}
       {here.id === 'ways' && <WaysStep schoolId={schoolId} onNext={onNext} />}
+      {here.id === 'shape' && <ShapesStep schoolId={schoolId} onNext={onNext} />}
       {here.id === 'lesson' && <LessonStep schoolId={schoolId} setUp={setUp} />}
     </Shell>
   );
@@ -168,6 +189,7 @@ function saidOf(
   ladders: number,
   groups: number,
   ownWays: boolean,
+  ownShapes: number,
 ): Record<Step, { done: boolean; text: string }> {
   return {
     school: { done: true, text: school.accentName },
@@ -178,6 +200,7 @@ function saidOf(
     groups: { done: groups > 0, text: groups === 0 ? 'none yet' : groups === 1 ? 'one' : `${groups} groups` },
     year: { done: school.yearSaid, text: school.yearSaid ? 'your terms' : 'usual terms so far' },
     ways: { done: ownWays, text: ownWays ? 'yours' : 'the usual' },
+    shape: { done: ownShapes > 0, text: ownShapes > 0 ? `${ownShapes} of yours` : 'the usual' },
     lesson: { done: false, text: groups > 0 ? 'ready' : 'after a group' },
   };
 }

@@ -1,3 +1,4 @@
+import { PART_NAMES } from '../api/parts';
 import { useState, type ReactNode } from 'react';
 import { Alert, Button } from 'react-bootstrap';
 import { Link } from 'react-router';
@@ -7,8 +8,6 @@ import type { GuaranteesView } from '../api/schema';
 import { Failure, Waiting } from '../shell/States';
 import { shown } from '../word/grapheme';
 import { useGuarantees, usePlanning } from './useGuarantees';
-
-const PARTS = { revisit: 'Revisit', teach: 'Teach', practise: 'Practise', apply: 'Apply' };
 
 /** What can be said of all lessons of the year, for somebody who has to answer for it; each figure opens to its lessons. */
 export function Guarantees() {
@@ -147,7 +146,7 @@ function Minutes({ data }: { data: GuaranteesView }) {
           .filter((x) => x.minutes > 0)
           .map((x) => (
             <div key={x.part} style={{ width: `${(100 * x.minutes) / whole}%` }}>
-              {PARTS[x.part]} {x.minutes}
+              {PART_NAMES[x.part]} {x.minutes}
             </div>
           ))}
       </div>

@@ -29,7 +29,7 @@ export function MarkWays({ own, whole, words, set }: Props) {
   const silentE = (own.finalE ?? whole.finalE) === 'silentMarker';
   return (
     <>
-      <div className="mark-preview" aria-label="Words with these marks">
+      <div className="mark-preview" role="group" aria-label="Words with these marks">
         {words.map((x) => (
           <Word key={x.text} text={x.text} pieces={x.pieces} code={{ marks, silentE }} />
         ))}
