@@ -129,7 +129,7 @@ public sealed class OutcomeTests(App app)
     }
 
     [Fact]
-    public async Task A_plan_that_was_touched_says_which_items_are_no_longer_legal()
+    public async Task A_plan_that_was_touched_says_which_items_are_no_longer_legal_or_due_and_mends_them()
     {
         var school = await School.Make(taught: 36);
         var lesson = await app.Get($"{school.Group()}/lessons/today");
@@ -143,7 +143,11 @@ public sealed class OutcomeTests(App app)
 
         var now = await app.Get($"{school.Group()}/lessons/{lesson.Text("next")}");
         Assert.NotEmpty(now["stale"]!.AsArray());
-        Assert.All(now["stale"]!.AsArray(), x => Assert.NotEmpty(x!["words"]!.AsArray()));
+        Assert.Contains(now["stale"]!.AsArray(), x => x!.Text("kind") == "notReadable");
+        Assert.All(now["stale"]!.AsArray().Where(x => x!.Text("kind") == "notReadable"), x => Assert.NotEmpty(x!["words"]!.AsArray()));
+
+        // What is due moved with the log, and what is not due says so.
+        Assert.Contains(now["stale"]!.AsArray(), x => x!.Text("kind") == "notDue");
         var mended = await app.Post($"{school.Address}/lessons/{now.Text("id")}/edits", new { revision = now.Number("revision"), change = "mend" });
         Assert.Empty(mended["stale"]!.AsArray());
         Assert.StartsWith("mended", mended.Text("undo"), StringComparison.Ordinal);

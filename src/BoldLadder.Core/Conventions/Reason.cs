@@ -177,6 +177,27 @@ public enum ReasonCode
     /// <summary>By ear. Arguments: the first vowel as the accent says it, and whether it is <c>short</c> or <c>long</c>.</summary>
     FirstVowel,
 
+    /// <summary>How it serves the day's point. Arguments: the part it has.</summary>
+    ServesHas,
+
+    /// <summary>Arguments: the key of today's sound, which is heard or written in it.</summary>
+    ServesSound,
+
+    /// <summary>It says the same as today's. Arguments: today's grapheme.</summary>
+    ServesRival,
+
+    /// <summary>It is taken for today's by look. Arguments: today's grapheme.</summary>
+    ServesLookAlike,
+
+    /// <summary>Arguments: how many of its words have today's part.</summary>
+    ServesWords,
+
+    /// <summary>It stands beside a word with today's part. Arguments: the part.</summary>
+    ServesBeside,
+
+    /// <summary>Not the point: it keeps something else going.</summary>
+    ServesOther,
+
     /// <summary>What is asked. Arguments: the two sounds as they are called, <c>first</c>, <c>inside</c> or <c>last</c>, and the keys of the two.</summary>
     AskWhichSound,
 

@@ -22,7 +22,7 @@ public static class LessonLog
     /// <summary>What can have been shaky in a lesson: its own cards, sounds and tricky words, and nothing else.</summary>
     public static IReadOnlySet<RevisitItem> CanBeShaky(Lesson lesson) => lesson.Items.SelectMany(Revisited).ToHashSet();
 
-    private static IEnumerable<RevisitItem> Revisited(LessonItem item) => item.Kind switch
+    internal static IEnumerable<RevisitItem> Revisited(LessonItem item) => item.Kind switch
     {
         ItemKind.Card => item.Split.Split(' ', StringSplitOptions.RemoveEmptyEntries)
             .Where(x => Correspondence.TryParse(x, out _, out _)).Select(x => new RevisitItem(RevisitTrack.Card, x)),

@@ -120,6 +120,13 @@ public sealed class Classroom
         return new Forecast(Standing.Of(Ladder, without, Year, Rules), without, Today, Conventions.LessonMinutes).Before(day);
     }
 
+    // What is due on a day further off is not known well enough to call a card too early.
+    private const int DueIsKnown = 10;
+
+    /// <summary>The standing on the morning of a day as its lesson is checked by, and whether what is due then is known.</summary>
+    public (Standing Before, bool Due) CheckedBy(DateOnly day, string lessonId) =>
+        day > Today && !Log.HasDay(day) && Forecast.Days.Take(DueIsKnown).Any(x => x.Day == day) ? (Planned.Before(day), true) : (Before(day, lessonId), day == Today);
+
     /// <summary>What the lesson of a day is made from, on a standing.</summary>
     public LessonBrief Brief(PlacedDay placed, Standing before, int minutes) =>
         new(Stock, before, Conventions, placed.Day, placed.Rung, minutes, LessonInputs.SeedOf(Group.Id, placed.Day));

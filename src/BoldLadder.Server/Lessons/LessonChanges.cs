@@ -1,5 +1,6 @@
 using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Lessons;
+using BoldLadder.Core.Log;
 using BoldLadder.Core.Reading;
 using BoldLadder.Core.Words;
 using BoldLadder.Server.Engine;
@@ -124,9 +125,10 @@ public static class LessonChanges
 
         if (request.Change == LessonChange.Mend)
         {
-            return Mend.For(BriefOf(room, row, lesson, lesson.Minutes, lesson.Seed, []), lesson, room.Before(row.Day, row.Id.ToString()).Taught, (ulong)row.Revision) is { } mend
+            var (before, due) = room.CheckedBy(row.Day, row.Id.ToString());
+            return Mend.For(BriefOf(room, row, lesson, lesson.Minutes, lesson.Seed, [], before), lesson, due, (ulong)row.Revision) is { } mend
                 ? (mend, null)
-                : (null, Problems.Bad("change", "All of this lesson can be read as it is."));
+                : (null, Problems.Bad("change", "All of this lesson holds as it is."));
         }
 
         if (request.ItemId is null || lesson.Find(request.ItemId) is not { } item)
@@ -227,10 +229,10 @@ public static class LessonChanges
     }
 
     // A lesson keeps the rung it was made for, whatever is due by now.
-    private static LessonBrief BriefOf(Classroom room, LessonRow row, Lesson lesson, int minutes, ulong seed, IReadOnlyList<KeptItem> kept)
+    private static LessonBrief BriefOf(Classroom room, LessonRow row, Lesson lesson, int minutes, ulong seed, IReadOnlyList<KeptItem> kept, Standing? before = null)
     {
         var place = room.Ladder.PlaceOf(lesson.RungId);
         return new LessonBrief(
-            room.Stock, room.Before(row.Day, row.Id.ToString()), room.Conventions, row.Day, place >= 0 ? room.Ladder.Rungs[place] : null, minutes, seed, kept);
+            room.Stock, before ?? room.Before(row.Day, row.Id.ToString()), room.Conventions, row.Day, place >= 0 ? room.Ladder.Rungs[place] : null, minutes, seed, kept);
     }
 }

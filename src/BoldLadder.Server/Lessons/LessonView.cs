@@ -20,11 +20,12 @@ namespace BoldLadder.Server.Lessons;
 /// <param name="Tricky">For a sentence or a story, its tricky words that the group does not yet read at sight.</param>
 /// <param name="Heading">Under which heading it belongs, or the answer to what is asked; for a story its title.</param>
 /// <param name="Tell">For a word to spell, the spelling in it that the adult tells; else empty.</param>
+/// <param name="Serves">How it serves the day's point.</param>
 /// <param name="Gap">The word or the sentence with its heading left out, where children are to write it; else empty.</param>
 public sealed record ItemView(
     string Id, ItemKind Kind, string Text, IReadOnlyList<string> Correspondences, IReadOnlyList<PieceView> Pieces, string? Ipa, IReadOnlyList<string> Spellings,
     IReadOnlyList<string> Tricky, Release Release, bool Locked, bool Forced, string Reason, string Spoken, string Heading, IReadOnlyList<string> Questions,
-    string Gap, string Tell, bool CanType, bool CanSwap);
+    string Gap, string Tell, string Serves, bool CanType, bool CanSwap);
 
 /// <summary>A piece of a lesson as it is drawn: by its form.</summary>
 /// <param name="Name">What it is called, in the school's terms.</param>
@@ -35,15 +36,16 @@ public sealed record BlockView(Activity Activity, Form Form, Unit Unit, string N
 
 public sealed record PartView(LessonPart Part, int Seconds, IReadOnlyList<BlockView> Blocks);
 
-/// <summary>An item that the group cannot read any more, with the words that stand against it.</summary>
-public sealed record StaleView(string ItemId, string Text, IReadOnlyList<string> Words);
+/// <summary>An item that the ground moved under: it cannot be read any more, is not due, or lost the part it was chosen for.</summary>
+/// <param name="Words">Of one that cannot be read, the words that stand against it.</param>
+public sealed record StaleView(string ItemId, string Text, AmissKind Kind, IReadOnlyList<string> Words);
 
 /// <summary>A lesson as Today shows it.</summary>
 /// <param name="Id">Null for a lesson that is only looked at, as if the group stood elsewhere.</param>
 /// <param name="Point">What today is about, in a sentence or two that a child could be told.</param>
 /// <param name="OtherMinutes">The length it can be planned for instead: the short one, or the school's.</param>
 /// <param name="Undo">What pressing undo takes back; null when there is nothing.</param>
-/// <param name="Stale">Items that are no longer legal since the ladder, the log or a split changed.</param>
+/// <param name="Stale">Items that are no longer legal, due or on the point since the ladder, the log or a split changed.</param>
 /// <param name="DueNow">What the day is for by now, when that is not what the lesson was planned for; else null.</param>
 /// <param name="Ready">What to have ready.</param>
 /// <param name="Shaky">What was shaky in the last lesson.</param>
@@ -62,7 +64,7 @@ public sealed record LessonView(
         var (pieces, questions) = (new PieceWords(room.Conventions), new Questions(notes, room.Stock.Words.Accent, room.Conventions.Terms));
         var judge = LessonBrief.JudgeOf(lesson, before);
         var place = room.Ladder.PlaceOf(lesson.RungId);
-        var (clock, phrases) = (room.Standing.Clock, new Phrases(room.Conventions.Terms));
+        var (clock, phrases, service) = (room.Standing.Clock, new Phrases(room.Conventions.Terms), new PointService(lesson, room.Stock));
         return new LessonView(
             head?.Id, head?.Revision ?? 0, room.School.Name, room.Group.Id, room.Group.Name, day, day == room.Today, lesson.Kind, lesson.Title,
             place < 0 ? null : lesson.RungId, place < 0 ? null : place + 1, lesson.Minutes,
@@ -71,11 +73,17 @@ public sealed record LessonView(
             [.. lesson.Blocks.GroupBy(x => x.Part).OrderBy(x => x.Key).Select(x => new PartView(
                 x.Key, x.Sum(b => b.Seconds), [.. x.Select(b => new BlockView(
                     b.Activity, Piece.Of(b.Activity).Form, Piece.Of(b.Activity).Unit, pieces.Name(b.Activity), pieces.How(b.Activity), questions.Asked(b.Asks), b.Seconds,
-                    [.. b.Items.Select(i => Item(i, b, lesson, judge, room, clock, phrases))]))]))],
+                    [.. b.Items.Select(i => Item(i, b, lesson, judge, room, clock, phrases, service))]))]))],
             lesson.Teaching, [.. PartTeaching.Of(lesson, notes, room.Stock, before.Things).Select(x => TeachingView.Of(x, questions))],
             [.. TrickyTeaching.Of(lesson, judge, room.Stock).Select(x => TrickyTeachingView.Of(x, room.Stock.Words.Accent))], lesson.Carried, head?.Outcome is { } said ? $"marked {said}" : head?.Undo, head?.Outcome, head?.Previous, head is null ? null : room.Year.After(day),
-            head?.Outcome is not null ? [] : [.. LessonCheck.Illegal(lesson, before).Select(x => new StaleView(x.Item.Id, x.Item.Text, [.. x.Words.Select(w => w.Word)]))],
+            head is not { Outcome: null } ? [] : [.. Amiss(room, day, lesson, head).Select(x => new StaleView(x.Item.Id, x.Item.Text, x.Kind, [.. x.Words.Select(w => w.Word)]))],
             head is { Outcome: null } ? DueOn(room, day, lesson) : null, ReadyFor(lesson), ShakyLast(room, day), clock.TooManyTricky(), [.. room.Year.EventsOn(day).Select(x => x.Name)], TermsView.Of(room.Conventions.Terms), Strip.Of(room.Standing));
+    }
+
+    private static IReadOnlyList<AmissItem> Amiss(Classroom room, DateOnly day, Lesson lesson, LessonHead head)
+    {
+        var (before, due) = room.CheckedBy(day, head.Id.ToString());
+        return LessonCheck.Amiss(lesson, room.Stock, before, due ? day : null);
     }
 
     /// <summary>What a day to come is for, when that is not what its lesson was planned for; else null.</summary>
@@ -83,7 +91,7 @@ public sealed record LessonView(
         room.Standing.AsIf is null && lesson.Kind != LessonKind.Listening && room.Forecast.On(day) is { } due && !room.Log.HasDay(day) && (due.Rung?.Id ?? "") != lesson.RungId
             ? due.Rung?.Label ?? "review" : null;
 
-    private static ItemView Item(LessonItem item, LessonBlock block, Lesson lesson, Judge judge, Classroom room, RevisitClock clock, Phrases phrases)
+    private static ItemView Item(LessonItem item, LessonBlock block, Lesson lesson, Judge judge, Classroom room, RevisitClock clock, Phrases phrases, PointService service)
     {
         var found = item.Kind is ItemKind.Word or ItemKind.Tricky ? room.Stock.Words.Find(item.Text) : null;
         var madeUp = item.Kind == ItemKind.MadeUp && Core.Words.Segmentation.TryParse(item.Text, item.Split, out var made, out _) ? made : null;
@@ -104,7 +112,7 @@ public sealed record LessonView(
             item.Release, item.Locked, item.Forced, phrases.Sentence(item.Reasons), item.Spoken, item.Heading, item.Questions,
             Piece.Of(block.Activity).Form != Form.Gaps ? "" : found is { Readings: [var gapped, ..] } ? GapWord.Of(gapped, item.Heading) : GapWord.In(item.Text, item.Heading),
             item.Reasons.FirstOrDefault(x => x.Code == ReasonCode.ToldSpelling) is { Arguments: [var told, ..] } ? told : "",
-            TypedText.WhyNot(lesson, item) is null, Piece.Of(block.Activity).CanSwap);
+            phrases.Sentence([service.Of(block, item)]), TypedText.WhyNot(lesson, item) is null, Piece.Of(block.Activity).CanSwap);
     }
 
     private static string IpaOf(string correspondence, Classroom room) =>

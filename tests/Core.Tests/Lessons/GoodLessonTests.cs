@@ -204,23 +204,23 @@ public class GoodLessonTests
     }
 
     [Fact]
-    public void What_a_change_underneath_made_illegal_is_mended_at_one_press_and_the_rest_stays()
+    public void What_a_change_underneath_put_amiss_is_mended_at_one_press_and_the_rest_stays()
     {
         foreach (var made in New.Where(x => x.Brief.Standing.Line >= 30).Take(40))
         {
             var before = made.Brief.Standing.Ladder.Rungs.Take(made.Brief.Standing.Line - 8);
             var less = World.StandingOf(made.Brief.Standing.Ladder, World.LogOf(before), made.Stock.Rules);
             var brief = new LessonBrief(made.Stock, less, ClassConventions.Usual, made.Brief.Day, made.Rung, 25, 7);
-            var illegal = LessonCheck.Illegal(made.Lesson, less.Taught).Select(x => x.Item.Id).ToHashSet();
-            if (illegal.Count == 0)
+            var amiss = LessonCheck.Amiss(made.Lesson, made.Stock, less, made.Brief.Day).Select(x => x.Item.Id).ToHashSet();
+            if (amiss.Count == 0)
             {
-                Assert.Null(Mend.For(brief, made.Lesson, less.Taught, 1));
+                Assert.Null(Mend.For(brief, made.Lesson, true, 1));
                 continue;
             }
 
-            var mended = Mend.For(brief, made.Lesson, less.Taught, 1)!.Apply(made.Lesson).Lesson!;
-            Assert.Empty(LessonCheck.Illegal(mended, less.Taught));
-            var gone = illegal.SelectMany(x => LessonUnits.Of(made.Lesson, x)).Select(x => x.Id).ToHashSet();
+            var mended = Mend.For(brief, made.Lesson, true, 1)!.Apply(made.Lesson).Lesson!;
+            Assert.Empty(LessonCheck.Amiss(mended, made.Stock, less, made.Brief.Day));
+            var gone = amiss.SelectMany(x => LessonUnits.Of(made.Lesson, x)).Select(x => x.Id).ToHashSet();
             Assert.All(made.Lesson.Items.Where(x => !gone.Contains(x.Id)), x => Assert.Contains(mended.Items, i => i.Id == x.Id && i.Text == x.Text));
         }
     }

@@ -4540,6 +4540,8 @@ export interface components {
     schemas: {
         /** @enum {unknown} */
         Activity: "cards" | "recall" | "readAgain" | "trickyAtSight" | "meet" | "meetTricky" | "listening" | "riddles" | "spot" | "compare" | "oralBlending" | "sayApart" | "read" | "spell" | "chain" | "sort" | "choose" | "madeUp" | "fillGap" | "readSentences" | "readStory" | "writeSentence" | "ownSentence" | "writeLetters" | "spare";
+        /** @enum {unknown} */
+        AmissKind: "notReadable" | "notDue" | "offPoint";
         AnswerView: {
             question: components["schemas"]["LadderQuestion"];
             found: components["schemas"]["FoundView"][];
@@ -4998,6 +5000,7 @@ export interface components {
             questions: string[];
             gap: string;
             tell: string;
+            serves: string;
             canType: boolean;
             canSwap: boolean;
         };
@@ -5818,6 +5821,7 @@ export interface components {
         StaleView: {
             itemId: string;
             text: string;
+            kind: components["schemas"]["AmissKind"];
             words: string[];
         };
         StandsView: {
@@ -6162,6 +6166,7 @@ export interface components {
     pathItems: never;
 }
 export type Activity = components['schemas']['Activity'];
+export type AmissKind = components['schemas']['AmissKind'];
 export type AnswerView = components['schemas']['AnswerView'];
 export type BlockView = components['schemas']['BlockView'];
 export type BlockerView = components['schemas']['BlockerView'];

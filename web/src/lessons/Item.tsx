@@ -1,15 +1,17 @@
 import { Word } from '../word/Word';
 import { shown } from '../word/grapheme';
-import type { BlockView, ItemView } from '../api/schema';
+import type { BlockView, ItemView, StaleView } from '../api/schema';
 
 interface Props {
   item: ItemView;
   form: BlockView['form'];
   chosen: boolean;
   shaky: boolean;
-  stale: boolean;
+  stale?: StaleView['kind'];
   onChoose: (id: string) => void;
 }
+
+const STALE = { notReadable: 'not readable now', notDue: 'no longer due', offPoint: 'off the point now' };
 
 /** One thing of a lesson, large, as a button that opens it in the docked column. */
 export function Item({ item, form, chosen, shaky, stale, onChoose }: Props) {
@@ -17,7 +19,7 @@ export function Item({ item, form, chosen, shaky, stale, onChoose }: Props) {
     item.locked && 'locked',
     item.forced && 'tricky today',
     shaky && 'shaky',
-    stale && 'not readable now',
+    stale && STALE[stale],
     item.tell !== '' && `tell them: ${shown(item.tell)}`,
   ].filter((x) => typeof x === 'string');
   return (

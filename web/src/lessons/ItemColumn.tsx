@@ -46,6 +46,9 @@ export function ItemColumn({ lesson, item, change, shaky, onShaky }: Props) {
       )}
       {word.data && !item.forced && <Verdict word={word.data} today={lesson} />}
       <p className="why">{item.reason}</p>
+      <p className="serves">
+        <b>For the point</b> {item.serves}
+      </p>
       {word.data && <AboutWord word={word.data} />}
       {editable && (
         <>

@@ -16,7 +16,7 @@ interface Props {
 
 /** The four parts of a lesson, each with its timed blocks. */
 export function LessonParts({ lesson, guided, chosen, shaky, onChoose }: Props) {
-  const stale = new Set(lesson.stale.map((x) => x.itemId));
+  const stale = new Map(lesson.stale.map((x) => [x.itemId, x.kind]));
   const item = (form: BlockView['form']) =>
     function LessonItem(x: ItemView) {
       return (
@@ -26,7 +26,7 @@ export function LessonParts({ lesson, guided, chosen, shaky, onChoose }: Props) 
           form={form}
           chosen={x.id === chosen}
           shaky={shaky.has(x.id)}
-          stale={stale.has(x.id)}
+          stale={stale.get(x.id)}
           onChoose={onChoose}
         />
       );

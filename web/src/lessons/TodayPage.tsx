@@ -172,8 +172,15 @@ function LessonDesk({ day }: { day: string }) {
         )}
         {lesson.stale.length > 0 && (
           <Alert variant="warning">
-            Something changed since this was planned. Not readable now:{' '}
-            <b>{lesson.stale.map((x) => x.text).join(', ')}</b>.{' '}
+            Something changed since this was planned.{' '}
+            {AMISS.map(([kind, says]) => {
+              const items = lesson.stale.filter((x) => x.kind === kind);
+              return items.length === 0 ? null : (
+                <span key={kind}>
+                  {says}: <b>{items.map((x) => letters(x.text)).join(', ')}</b>.{' '}
+                </span>
+              );
+            })}
             {editable && (
               <Button
                 size="sm"
@@ -198,6 +205,12 @@ function LessonDesk({ day }: { day: string }) {
     </>
   );
 }
+
+const AMISS = [
+  ['notReadable', 'Not readable now'],
+  ['notDue', 'No longer due'],
+  ['offPoint', 'Off the point now'],
+] as const;
 
 interface HeadingProps {
   lesson: LessonView;
