@@ -12,6 +12,8 @@ const WordsPage = lazy(() => import('../words/WordsPage').then((x) => ({ default
 
 const YearPage = lazy(() => import('../year/YearPage').then((x) => ({ default: x.YearPage })));
 
+const BoardPage = lazy(() => import('../lessons/board/BoardPage').then((x) => ({ default: x.BoardPage })));
+
 const SetUpPage = lazy(() => import('../setup/SetUpPage').then((x) => ({ default: x.SetUpPage })));
 
 const StartPage = lazy(() => import('../setup/StartPage').then((x) => ({ default: x.StartPage })));
@@ -25,6 +27,7 @@ export function App() {
         <Route path="/:schoolId" element={<FirstGroup />} />
         <Route path="/:schoolId/set-up/:step?" element={<SetUpPage />} />
         <Route path="/:schoolId/:groupId/today/:day?" element={<TodayPage />} />
+        <Route path="/:schoolId/:groupId/board/:day?" element={<BoardPage />} />
         <Route path="/:schoolId/ladders/:ladderId/:rungId?" element={<LadderPage />} />
         <Route path="/:schoolId/:groupId/ladder/:rungId?" element={<LadderPage />} />
         <Route path="/:schoolId/:groupId/year" element={<YearPage />} />

@@ -93,7 +93,10 @@ function LessonDesk({ day }: { day: string }) {
         }
         foot={
           <>
-            <Button variant="dark" onClick={() => window.print()}>
+            <Link className="btn btn-dark" to={place.to(`board/${lesson.day}`)}>
+              On the board
+            </Link>
+            <Button variant="outline-dark" onClick={() => window.print()}>
               Print
             </Button>
             {editable && (
