@@ -7,8 +7,8 @@ namespace BoldLadder.Core.Lessons;
 /// <summary>A chain of words built one change at a time: children make the first, then say what changed and where.</summary>
 internal static class ChainBlock
 {
-    // Children make it letter by letter, so its words are short and the commonest.
-    private const int Steps = 6, MostSounds = 5, DrawnFrom = 1000;
+    // Children make it letter by letter, so its words are short and the commonest, and of those with today's part enough.
+    private const int Steps = 6, MostSounds = 5, DrawnFrom = 300, OfToday = 60;
 
     /// <summary>The block, or null when what can be read allows no chain.</summary>
     public static LessonBlock? Make(LessonBrief brief, ItemMaker make, Dice dice)
@@ -19,8 +19,10 @@ internal static class ChainBlock
             return new LessonBlock(LessonPart.Practise, Activity.Chain, kept);
         }
 
-        var words = new WordLists(brief.Stock).Words(new ListBrief(brief.Judge, MostSounds: Math.Min(MostSounds, brief.Shape.Boxes), Shape: brief.Shape))
-            .Select(x => x.Offered).Where(x => x.Word.Ended is null).Take(DrawnFrom).ToList();
+        var all = new WordLists(brief.Stock).Words(new ListBrief(brief.Judge, MostSounds: Math.Min(MostSounds, brief.Shape.Boxes), Shape: brief.Shape))
+            .Select(x => x.Offered).Where(x => x.Word.Ended is null).ToList();
+        var holding = new ReadingChoice(brief.Stock).Holding(brief.Targets.Take(1));
+        var words = all.Where(x => holding(x.Word)).Take(OfToday).Concat(all).DistinctBy(x => x.Word.Key).Take(DrawnFrom).ToList();
         var graph = new ChainGraph(words, brief.Stock.Rules);
         var chains = new WordChains(graph, brief.Stock.Rules);
         var seed = (ulong)dice.Next(int.MaxValue);
