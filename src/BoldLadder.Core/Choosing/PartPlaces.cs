@@ -9,7 +9,10 @@ public sealed record PartPlaces(int First, int Inside, int Last)
     public int Total => First + Inside + Last;
 
     /// <summary>Where it stands oftenest, the earlier of two alike; null where no word has it.</summary>
-    public string? Oftenest => Total == 0 ? null : First >= Inside && First >= Last ? "first" : Inside >= Last ? "inside" : "last";
+    public string? Oftenest => Ordered.Count == 0 ? null : Ordered[0];
+
+    /// <summary>The places where it stands at all, the oftenest first.</summary>
+    public IReadOnlyList<string> Ordered => [.. new[] { ("first", First), ("inside", Inside), ("last", Last) }.Where(x => x.Item2 > 0).OrderByDescending(x => x.Item2).Select(x => x.Item1)];
 
     /// <summary>Where it stands in most of its words; null where it stands anywhere.</summary>
     public string? Usual => Math.Max(First, Math.Max(Inside, Last)) * 2 > Total ? Oftenest : null;

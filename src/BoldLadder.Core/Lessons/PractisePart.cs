@@ -20,6 +20,9 @@ internal static class PractisePart
     // Words that keep other parts going are at most one in five, and two where today's are few.
     private const int OthersOneIn = 5, FewestOthers = 2;
 
+    // Ice, rice, mice, nice is one thing written four times.
+    private const int MostOfARime = 2;
+
     // Of five days on which made-up words may be used, one has them, in place of some of the reading.
     private const int MadeUpOneIn = 5;
 
@@ -127,10 +130,15 @@ internal static class PractisePart
         var fresh = choice.Choose(brief.Ask(count, used, seed)).Where(IsToday).ToList();
         var kept = brief.Kept.Select(x => x.Item.Text.ToLowerInvariant()).ToHashSet();
         var again = choice.Choose(brief.Ask(count * 3, kept, seed)).OrderByDescending(x => read.Exists(r => r.Word.Key == x.Word.Key));
+        var rimes = new Dictionary<string, int>();
         return SpellingChoice.InTurn(fresh.Concat(again).DistinctBy(x => x.Word.Key)).OrderByDescending(IsToday)
+            .Select(x => (x, Turn: rimes[Rime(x)] = rimes.GetValueOrDefault(Rime(x)) + 1)).ToList().OrderBy(x => x.Turn > MostOfARime).Select(x => x.x)
             .Take(count).OrderBy(x => x.Reading.Segments.Count)
             .Select(x => make.Item(ItemKind.Word, x.Word.Spelling, x.Reading.ToString(), x.Reasons, x.Spoken));
     }
+
+    private static string Rime(ChosenSpelling word) =>
+        string.Join(' ', word.Reading.Segments.SkipWhile(x => !x.Correspondence.Sound.IsVowel).Select(x => x.Correspondence.Key));
 
     private static IReadOnlyList<LessonItem> Blending(LessonBrief brief, ItemMaker make, Dice dice, int seconds)
     {

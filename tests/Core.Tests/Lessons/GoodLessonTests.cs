@@ -194,6 +194,47 @@ public class GoodLessonTests
     }
 
     [Fact]
+    public void A_new_spelling_of_a_known_sound_is_heard_in_words_that_are_spelt_so()
+    {
+        var asked = 0;
+        foreach (var made in New.Where(x => x.Rung.Correspondences.Count == 1))
+        {
+            var today = made.Rung.Correspondences[0];
+            var known = made.Brief.Standing.Things.Any(x => x.Correspondence is { } c && made.Stock.Rules.SameSound(c.Sound, today.Sound));
+            var block = made.Lesson.Blocks.FirstOrDefault(x => x.Activity == Activity.Listening);
+            if (block is null || !known || block.Asks is not [{ Code: ReasonCode.AskWhichSound }])
+            {
+                continue;
+            }
+
+            asked++;
+            Assert.All(block.Items.Where(x => x.Heading == today.Grapheme.Text), x => Assert.Contains(
+                made.Stock.Words.Find(x.Text)!.Readings[0].Segments, s => s.Correspondence == today));
+        }
+
+        Assert.True(asked > 10, $"{asked}");
+    }
+
+    [Fact]
+    public void A_weak_vowel_is_heard_where_it_is_spelt_as_today()
+    {
+        var made = New.First(x => x.Rung.Correspondences is [{ Sound.Key: "schwa", Grapheme.Text: "er" }]);
+        var block = made.Lesson.Blocks.Single(x => x.Activity == Activity.Listening);
+        Assert.All(block.Items.Where(x => x.Heading == "yes"), x => Assert.EndsWith("er", x.Text, StringComparison.Ordinal));
+        Assert.EndsWith("er", block.Asks[0].Arguments[1], StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void Words_to_spell_do_not_all_rhyme()
+    {
+        string Rime(WordStock stock, LessonItem x) => string.Join(' ', stock.Words.Find(x.Text)!.Readings[0].Segments.SkipWhile(s => !s.Correspondence.Sound.IsVowel).Select(s => s.Correspondence.Key));
+        var all = New.Where(x => x.Brief.Standing.Line > 30).Select(x => x.In(Activity.Spell).GroupBy(i => Rime(x.Stock, i)).Max(g => g.Count())).ToList();
+
+        // Three rhyme only where English has hardly another word that can be read.
+        Assert.True(all.Count(x => x > 2) * 20 <= all.Count, $"{all.Count(x => x > 2)} of {all.Count}");
+    }
+
+    [Fact]
     public void A_gap_leaves_out_one_spelling_and_nothing_else()
     {
         var found = New.SelectMany(x => x.In(Activity.Choose).Select(i => (x.Stock, Item: i))).ToList();

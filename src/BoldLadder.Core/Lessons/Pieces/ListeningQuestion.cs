@@ -48,12 +48,12 @@ internal static class ListeningQuestion
         var others = taught.Skip(1).Select(x => x.Sound).Where(x => !rules.SameSound(x, one)).Take(1).Concat(NearSounds.Of(one).Where(x => !rules.SameSound(x, one)));
         foreach (var other in others)
         {
-            // A sound that is new is heard first at the start; a new spelling where it stands.
-            foreach (var place in known ? Places.Where(x => x == PartPlaces.In(brief.Stock, taught[0]).Oftenest) : Places)
+            // A sound that is new is heard first at the start; a new spelling where it stands oftenest.
+            foreach (var place in known ? PartPlaces.In(brief.Stock, taught[0]).Ordered : Places)
             {
                 var (ones, rest) = (Only(one, other), Only(other, one));
                 var against = Math.Max(count / 3, taught.Any(x => x.Sound == other) ? count / 2 : (count + 1) / 3);
-                (ones, rest) = (Spelt(ones, one, count - against), Spelt(rest, other, against));
+                (ones, rest) = (Spelt(ones, one), Spelt(rest, other));
 
                 if (ones.Count >= count - against && rest.Count >= against)
                 {
@@ -64,10 +64,10 @@ internal static class ListeningQuestion
                         [Reason.Of(ReasonCode.AskWhichSound, a, b, place, one.Key, other.Key)]);
                 }
 
-                // Where children know a spelling of the sound, what they hear is spelt as today's.
-                List<ListeningWord> Spelt(List<ListeningWord> words, Sound sound, int fewest) =>
+                // Where children know a spelling of the sound, what they hear is spelt as today's: ghost is no word for c.
+                List<ListeningWord> Spelt(List<ListeningWord> words, Sound sound) =>
                     IsKnown(brief, sound) && taught.Where(x => rules.SameSound(x.Sound, sound)).ToList() is { Count: > 0 } today
-                    && words.Where(x => IsSpelt(brief, x, today)).ToList() is var spelt && spelt.Count >= fewest ? spelt : words;
+                    ? [.. words.Where(x => IsSpelt(brief, x, today))] : words;
 
                 List<ListeningWord> Only(Sound has, Sound not) =>
                     [.. ListeningWords.Holding(brief.Stock, has).Where(x => x.Place == place && Plain(brief, x) && !x.Heard.Contains(rules.SoundKey(not))).OrderBy(x => !StandsClear(x, place))];
@@ -88,12 +88,14 @@ internal static class ListeningQuestion
     private static Question? HasIt(LessonBrief brief, ItemMaker make, Dice dice, Correspondence taught, int count)
     {
         var against = (count + 1) / 3;
-        var has = ListeningWords.With(brief.Stock, taught.Sound, count - against, dice);
+        // Spelt as today's where there are words enough: the weak vowel of away is no er.
+        var spelt = ListeningWords.Holding(brief.Stock, taught.Sound).Where(x => Plain(brief, x) && IsSpelt(brief, x, [taught])).ToList();
+        var has = spelt.Count >= count - against ? Drawn(spelt, dice, count - against) : ListeningWords.With(brief.Stock, taught.Sound, count - against, dice);
         var not = Drawn([.. ListeningWords.Without(brief.Stock, taught.Sound)], dice, against);
         return has.Count < Fewest ? null : new Question(
             dice.Mix(has.Select(x => Item(make, x, "yes", Reason.Of(ReasonCode.SoundStands, x.Place)))
                 .Concat(not.Select(x => Item(make, x, "no", Reason.Of(ReasonCode.WithoutTheSound))))),
-            [Reason.Of(ReasonCode.AskHasSound, taught.Grapheme.Text, taught.Sound.Example, taught.Sound.Key)]);
+            [Reason.Of(ReasonCode.AskHasSound, taught.Grapheme.Text, brief.Stock.Everyday(taught).Select(x => x.Word.Spelling).FirstOrDefault() ?? taught.Sound.Example, taught.Sound.Key)]);
     }
 
     // The spellings of a sound differ by where they stand: hear that first.
