@@ -132,7 +132,8 @@ internal static class PractisePart
         var again = choice.Choose(brief.Ask(count * 3, kept, seed)).OrderByDescending(x => read.Exists(r => r.Word.Key == x.Word.Key));
         var rimes = new Dictionary<string, int>();
         return SpellingChoice.InTurn(fresh.Concat(again).DistinctBy(x => x.Word.Key)).OrderByDescending(IsToday)
-            .Select(x => (x, Turn: rimes[Rime(x)] = rimes.GetValueOrDefault(Rime(x)) + 1)).ToList().OrderBy(x => x.Turn > MostOfARime).Select(x => x.x)
+            .Select(x => (x, Turn: rimes[Rime(x)] = rimes.GetValueOrDefault(Rime(x)) + 1)).ToList()
+            .OrderByDescending(x => IsToday(x.x)).ThenBy(x => x.Turn > MostOfARime).Select(x => x.x)
             .Take(count).OrderBy(x => x.Reading.Segments.Count)
             .Select(x => make.Item(ItemKind.Word, x.Word.Spelling, x.Reading.ToString(), x.Reasons, x.Spoken));
     }
