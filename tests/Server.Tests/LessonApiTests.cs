@@ -221,6 +221,33 @@ public sealed class LessonApiTests(App app)
     }
 
     [Fact]
+    public async Task What_else_fits_is_listed_and_chosen_one_more_is_added_and_an_item_is_moved()
+    {
+        var school = await School.Make(taught: 60);
+        var lesson = await app.Get($"{school.Group()}/lessons/today");
+        var address = $"{school.Address}/lessons/{lesson.Text("id")}";
+        var read = lesson.Items("read").ToList();
+        var others = (await app.Get($"{address}/items/{read[1].Text("id")}/others")).AsArray();
+        Assert.InRange(others.Count, 2, 5);
+        Assert.All(others, x => Assert.True(x!.Text("serves").Length > 0 && x!.Text("reason").Length > 0));
+
+        var chosen = await app.Post($"{address}/edits", new { revision = 1, change = "swap", itemId = read[1].Text("id"), text = others[1]!.Text("text") });
+        Assert.Equal(others[1]!.Text("text"), chosen.Items("read").ElementAt(1).Text("text"));
+        var added = await app.Post($"{address}/edits", new { revision = 2, change = "add", itemId = read[1].Text("id") });
+        Assert.Equal(read.Count + 1, added.Items("read").Count());
+        var moved = await app.Post($"{address}/edits", new { revision = 3, change = "earlier", itemId = read[1].Text("id") });
+        Assert.Equal(read[1].Text("id"), moved.Items("read").First().Text("id"));
+        Assert.StartsWith("moved", moved.Text("undo"), StringComparison.Ordinal);
+
+        var (status, problem) = await app.Fail(HttpMethod.Post, $"{address}/edits", new { revision = 4, change = "earlier", itemId = read[1].Text("id") });
+        Assert.Equal((400, "itemId"), (status, problem.Text("field")));
+        (status, problem) = await app.Fail(HttpMethod.Post, $"{address}/edits", new { revision = 4, change = "swap", itemId = read[1].Text("id"), text = "elephant" });
+        Assert.Equal((400, "text"), (status, problem.Text("field")));
+        (status, problem) = await app.Fail(HttpMethod.Get, $"{address}/items/nothing/others");
+        Assert.Equal((404, "itemId"), (status, problem.Text("field")));
+    }
+
+    [Fact]
     public async Task A_word_says_each_blocker_the_rung_that_brings_it_and_the_date()
     {
         var school = await School.Make(taught: 30);

@@ -179,6 +179,25 @@ test('two words that are compared are dropped together and come back together', 
   await expect.poll(() => page.locator('.practise .item').count()).toBe(before);
 });
 
+test('what else fits is chosen by its reason, one more is added, and a word is put earlier', async ({ teacher, page }) => {
+  await teacher.open('Curlews');
+  const before = await teacher.texts('read');
+  await teacher.words('read').nth(1).click();
+  const others = teacher.dock().getByRole('region', { name: 'Instead' });
+  await expect(others.getByRole('listitem').nth(1)).toContainText('It has ea');
+  const chosen = await others.getByRole('button').nth(1).locator('.visually-hidden').textContent();
+  await others.getByRole('button').nth(1).click();
+  await expect.poll(() => teacher.texts('read')).toEqual(before.map((x, at) => (at === 1 ? chosen : x)));
+  await page.keyboard.press('a');
+  await expect.poll(() => teacher.texts('read')).toHaveLength(before.length + 1);
+  await teacher.dock().getByRole('button', { name: 'Earlier' }).click();
+  await expect.poll(async () => (await teacher.texts('read'))[0]).toBe(chosen);
+  await page.getByRole('button', { name: /^Undo: moved/ }).click();
+  await page.getByRole('button', { name: /^Undo: added/ }).click();
+  await page.getByRole('button', { name: /^Undo: changed/ }).click();
+  await expect.poll(() => teacher.texts('read')).toEqual(before);
+});
+
 // A day for each form, found by going on from today: what makes sense alone is locked, dropped and brought back together.
 test('every form of piece can be planned with: locked, dropped and undone by name', async ({ teacher, page }) => {
   test.setTimeout(240_000);

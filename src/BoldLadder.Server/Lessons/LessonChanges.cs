@@ -1,3 +1,4 @@
+using System.ComponentModel.DataAnnotations;
 using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Lessons;
 using BoldLadder.Core.Log;
@@ -6,6 +7,7 @@ using BoldLadder.Core.Words;
 using BoldLadder.Server.Engine;
 using BoldLadder.Server.Groups;
 using BoldLadder.Server.Hosting;
+using BoldLadder.Server.Phrasing;
 using BoldLadder.Server.Storage;
 using BoldLadder.Server.Words;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -15,6 +17,12 @@ namespace BoldLadder.Server.Lessons;
 
 /// <summary>A typed word that the group cannot read, with what blocks it.</summary>
 public sealed record RefusedView(string Word, string Verdict, IReadOnlyList<BlockerView> Blockers);
+
+/// <summary>What else fits in an item's place.</summary>
+/// <param name="Pieces">A word with its marks; empty for what is not a word.</param>
+/// <param name="Title">Of a story; else empty.</param>
+/// <param name="Serves">How it would serve the day's point.</param>
+public sealed record OtherView(string Text, IReadOnlyList<PieceView> Pieces, string Title, string Reason, string Serves);
 
 /// <summary>Changes to a lesson and their undoing.</summary>
 public static class LessonChanges
@@ -56,6 +64,26 @@ public static class LessonChanges
             });
             return await Save(row, room, db, book, views, cancel);
         }, cancel);
+
+    public static async Task<Results<Ok<IReadOnlyList<OtherView>>, ProblemHttpResult>> Others(
+        Guid lessonId, [StringLength(40)] string itemId, Classrooms rooms, LessonBook book, CancellationToken cancel)
+    {
+        if (await book.Find(lessonId, cancel) is not { } row)
+        {
+            return Gone();
+        }
+
+        var room = (await rooms.Find(row.GroupId, cancel))!;
+        var lesson = StoredJson.Read<LessonDocument>(row.Document).ToCore();
+        var (service, phrases) = (new PointService(lesson, room.Stock), new Phrases(room.Conventions.Terms));
+        var brief = BriefOf(room, row, lesson, lesson.Minutes, lesson.Seed, []);
+        var judge = LessonBrief.JudgeOf(lesson, brief.Standing.Taught);
+        return lesson.Blocks.FirstOrDefault(x => x.Items.Any(i => i.Id == itemId)) is not { } block
+            ? Problems.Missing("itemId", "That item is no longer in the lesson. The page shows it as it is now.")
+            : TypedResults.Ok<IReadOnlyList<OtherView>>([.. Alternatives.Of(brief, lesson, itemId, (ulong)row.Revision).Select(x => new OtherView(
+                x.Text, room.Stock.Words.Find(x.Text) is { Readings: [var reading, ..] } found && x.Kind is ItemKind.Word or ItemKind.Tricky ? PieceView.Of(reading, found.Word.Ended, judge, lesson.Marked, room.Conventions.Marks) : [],
+                x.Kind == ItemKind.Story ? x.Heading : "", phrases.Sentence(x.Reasons), phrases.Sentence([service.Of(block, x)])))]);
+    }
 
     public static Task<Results<Ok<LessonView>, ProblemHttpResult>> Undo(
         Guid lessonId, RevisionRequest request, BoldLadderDb db, Classrooms rooms, LessonBook book, LessonViews views, CancellationToken cancel) =>
@@ -144,13 +172,21 @@ public static class LessonChanges
                 return (LessonUnits.Drop(lesson, item.Id), null);
             case LessonChange.Swap:
                 var brief = BriefOf(room, row, lesson, lesson.Minutes, lesson.Seed, []);
-                return Swap.For(brief, lesson, item.Id, (ulong)row.Revision) is { } swap
+                var chosen = request.Text is null ? null : Alternatives.Of(brief, lesson, item.Id, (ulong)row.Revision).FirstOrDefault(x => x.Text == request.Text);
+                return request.Text is not null && chosen is null ? (null, Problems.Bad("text", "That is none of the others that fit. Choose one of them, or leave the text out."))
+                    : (chosen is null ? Swap.For(brief, lesson, item.Id, (ulong)row.Revision) : new ReplaceItem(chosen)) is { } swap
                     ? (swap, null)
                     : (null, Problems.Bad("itemId", $"Nothing else fits in place of {item.Text} today. Type something over it, or drop it."));
+            case LessonChange.Add:
+                return Alternatives.Add(BriefOf(room, row, lesson, lesson.Minutes, lesson.Seed, []), lesson, item.Id, (ulong)row.Revision) is { } more
+                    ? (more, null) : (null, Problems.Bad("itemId", "Nothing more fits there today."));
+            case LessonChange.Earlier or LessonChange.Later:
+                return Alternatives.Move(lesson, item.Id, request.Change == LessonChange.Earlier ? -1 : 1) is { } moved
+                    ? (moved, null) : (null, Problems.Bad("itemId", "It cannot go there: it stands at the end of its piece, or belongs with what is beside it."));
             case LessonChange.Type:
                 return Typed(request, lesson, item, row, room, gate);
             default:
-                return (null, Problems.Bad("change", "Say what to change: swap, lock, unlock, drop, type, replan or mend."));
+                return (null, Problems.Bad("change", "Say what to change: swap, add, earlier, later, lock, unlock, drop, type, replan, follow or mend."));
         }
     }
 

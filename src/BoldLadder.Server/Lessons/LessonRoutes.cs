@@ -10,7 +10,7 @@ namespace BoldLadder.Server.Lessons;
 /// <summary>What is to be done with a lesson.</summary>
 public enum LessonChange
 {
-    /// <summary>Another item in an item's place.</summary>
+    /// <summary>Another item in an item's place: the one whose text is given, or whichever comes.</summary>
     Swap,
     Lock,
     Unlock,
@@ -27,11 +27,20 @@ public enum LessonChange
 
     /// <summary>The whole lesson again, for what the day is for now; locked items that can be read stay.</summary>
     Follow,
+
+    /// <summary>One more like it at the end of its block.</summary>
+    Add,
+
+    /// <summary>One place earlier in its block.</summary>
+    Earlier,
+
+    /// <summary>One place later.</summary>
+    Later,
 }
 
 /// <param name="Revision">The revision that the change was made on.</param>
 /// <param name="ItemId">The item; none for what changes the whole lesson.</param>
-/// <param name="Text">What was typed.</param>
+/// <param name="Text">What was typed; for a swap, one of the others that fit.</param>
 /// <param name="AsTricky">Take a word that can't be read yet as tricky, for this lesson.</param>
 /// <param name="Minutes">For a re-plan: another length.</param>
 public sealed record LessonEditRequest(
@@ -52,6 +61,8 @@ public static class LessonRoutes
             .WithSummary("A group's lesson for a day (a date, or 'today' for today or the next school day).").Produces<LessonView>().ProducesProblem(400).ProducesProblem(404);
         school.MapPost("/lessons/{lessonId:guid}/edits", LessonChanges.Edit)
             .WithSummary("Change a lesson.").ProducesProblem(400).ProducesProblem(404).ProducesProblem(409).ProducesProblem(422);
+        school.MapGet("/lessons/{lessonId:guid}/items/{itemId}/others", LessonChanges.Others)
+            .WithSummary("What else fits in an item's place, best first, each with why.").ProducesProblem(404);
         school.MapPost("/lessons/{lessonId:guid}/undo", LessonChanges.Undo)
             .WithSummary("Take back the last change.").ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
         school.MapPost("/lessons/{lessonId:guid}/outcome", LessonOutcomes.Say)

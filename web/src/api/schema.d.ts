@@ -1240,6 +1240,55 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/schools/{schoolId}/lessons/{lessonId}/items/{itemId}/others": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What else fits in an item's place, best first, each with why. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                    lessonId: string;
+                    itemId: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["OtherView"][];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/schools/{schoolId}/lessons/{lessonId}/undo": {
         parameters: {
             query?: never;
@@ -5156,7 +5205,7 @@ export interface components {
         /** @enum {unknown} */
         LeftOutReason: "holiday" | "count" | "struck" | "hidden" | "otherSheet" | "noValue" | "column" | "title" | "repeated" | "notRead";
         /** @enum {unknown} */
-        LessonChange: "swap" | "lock" | "unlock" | "drop" | "type" | "replan" | "mend" | "follow";
+        LessonChange: "swap" | "lock" | "unlock" | "drop" | "type" | "replan" | "mend" | "follow" | "add" | "earlier" | "later";
         LessonEditRequest: {
             /** Format: int32 */
             revision: number;
@@ -5420,6 +5469,13 @@ export interface components {
             average: number;
             /** Format: int64 */
             total: number;
+        };
+        OtherView: {
+            text: string;
+            pieces: components["schemas"]["PieceView"][];
+            title: string;
+            reason: string;
+            serves: string;
         };
         OutcomeRequest: {
             /** Format: int32 */
@@ -6280,6 +6336,7 @@ export type NewGroupRequest = components['schemas']['NewGroupRequest'];
 export type NewLadderRequest = components['schemas']['NewLadderRequest'];
 export type NewSchoolRequest = components['schemas']['NewSchoolRequest'];
 export type OrderScore = components['schemas']['OrderScore'];
+export type OtherView = components['schemas']['OtherView'];
 export type OutcomeRequest = components['schemas']['OutcomeRequest'];
 export type OwnWordRequest = components['schemas']['OwnWordRequest'];
 export type OwnWordView = components['schemas']['OwnWordView'];

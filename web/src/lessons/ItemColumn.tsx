@@ -10,6 +10,7 @@ import { SplitForm } from '../word/SplitForm';
 import { useWord } from '../word/useWord';
 import { Verdict } from '../word/Verdict';
 import { Word } from '../word/Word';
+import { Others } from './Others';
 import type { useLesson } from './useLesson';
 
 interface Props {
@@ -26,7 +27,11 @@ export function ItemColumn({ lesson, item, change, shaky, onShaky }: Props) {
   const isWord = item.kind === 'word' || item.kind === 'tricky';
   const word = useWord(isWord ? item.text : undefined, lesson.isToday ? undefined : lesson.day);
   const editable = lesson.id !== null && lesson.outcome === null;
-  const act = (x: 'swap' | 'lock' | 'unlock' | 'drop') => change.mutate({ change: x, itemId: item.id });
+  const block = lesson.parts.flatMap((x) => x.blocks).find((x) => x.items.some((i) => i.id === item.id));
+  const at = block?.items.findIndex((x) => x.id === item.id) ?? 0;
+  const alone = block?.unit === 'item' && block.items.length > 1;
+  const act = (x: 'swap' | 'lock' | 'unlock' | 'drop' | 'add' | 'earlier' | 'later') =>
+    change.mutate({ change: x, itemId: item.id });
   return (
     <div className="item-column">
       {isWord || item.kind === 'madeUp' ? (
@@ -69,6 +74,33 @@ export function ItemColumn({ lesson, item, change, shaky, onShaky }: Props) {
             <Button size="sm" variant="outline-dark" onClick={() => act('drop')} disabled={change.isPending}>
               <kbd>x</kbd> drop
             </Button>
+            {item.canSwap && block?.unit === 'item' && (
+              <Button size="sm" variant="outline-dark" onClick={() => act('add')} disabled={change.isPending}>
+                <kbd>a</kbd> one more
+              </Button>
+            )}
+            {alone && (
+              <>
+                <Button
+                  size="sm"
+                  variant="outline-dark"
+                  aria-label="Earlier"
+                  onClick={() => act('earlier')}
+                  disabled={change.isPending || at === 0}
+                >
+                  ←
+                </Button>
+                <Button
+                  size="sm"
+                  variant="outline-dark"
+                  aria-label="Later"
+                  onClick={() => act('later')}
+                  disabled={change.isPending || at === block.items.length - 1}
+                >
+                  →
+                </Button>
+              </>
+            )}
             {['card', 'sound', 'tricky'].includes(item.kind) && (
               <Button
                 size="sm"
@@ -80,6 +112,7 @@ export function ItemColumn({ lesson, item, change, shaky, onShaky }: Props) {
               </Button>
             )}
           </div>
+          {item.canSwap && <Others lesson={lesson} item={item} change={change} />}
           {item.canType && <TypeOver item={item} change={change} key={item.id + item.text} />}
         </>
       )}

@@ -55,6 +55,7 @@ function LessonDesk({ day }: { day: string }) {
       }
       if (!editable) return;
       if (event.key === 's' && chosen.canSwap) change.mutate({ change: 'swap', itemId: chosen.id });
+      if (event.key === 'a' && chosen.canSwap) change.mutate({ change: 'add', itemId: chosen.id });
       if (event.key === 'l') change.mutate({ change: chosen.locked ? 'unlock' : 'lock', itemId: chosen.id });
       if (event.key === 'x') change.mutate({ change: 'drop', itemId: chosen.id });
     };

@@ -3,6 +3,7 @@ import { Modal } from 'react-bootstrap';
 const KEYS: [string, string][] = [
   ['/', 'ask about a word'],
   ['s', 'swap the chosen item'],
+  ['a', 'add one more like it'],
   ['l', 'lock or unlock it'],
   ['x', 'drop it'],
   ['← →', 'go to the item before or after'],
