@@ -34,10 +34,13 @@ public static class SuggestionRoutes
     // Nobody looks on for longer, and what comes after is hardly better (docs/measured).
     private static readonly TimeSpan Longest = TimeSpan.FromSeconds(30), BetweenNews = TimeSpan.FromSeconds(0.4);
 
+    // It waits its turn before it looks, and has to end by itself: cut off, it would never say that it is done.
+    private static readonly TimeSpan LongestStream = 4 * Longest;
+
     public static void Map(RouteGroupBuilder ladder)
     {
         ladder.MapPost("/suggestion", Suggest).WithSummary("A better order, sent each time a better one is found; closing the stream stops it.")
-            .Produces<SuggestionView>(200, "text/event-stream").ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
+            .Produces<SuggestionView>(200, "text/event-stream").ProducesProblem(400).ProducesProblem(404).ProducesProblem(409).WithRequestTimeout(LongestStream);
         Turns.Take(
             ladder.MapPost("/suggestion/moves", Moves).WithSummary("A suggested order as moves from the draft, each with its reason.")
                 .ProducesProblem(400).ProducesProblem(404).ProducesProblem(503), large: true);

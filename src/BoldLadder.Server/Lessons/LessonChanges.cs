@@ -78,8 +78,9 @@ public static class LessonChanges
         var (service, phrases) = (new PointService(lesson, room.Stock), new Phrases(room.Conventions.Terms));
         var brief = BriefOf(room, row, lesson, lesson.Minutes, lesson.Seed, []);
         var judge = LessonBrief.JudgeOf(lesson, brief.Standing.Taught);
+        // The page may still show an item that was dropped a moment ago: nothing fits in its place.
         return lesson.Blocks.FirstOrDefault(x => x.Items.Any(i => i.Id == itemId)) is not { } block
-            ? Problems.Missing("itemId", "That item is no longer in the lesson. The page shows it as it is now.")
+            ? TypedResults.Ok<IReadOnlyList<OtherView>>([])
             : TypedResults.Ok<IReadOnlyList<OtherView>>([.. Alternatives.Of(brief, lesson, itemId, (ulong)row.Revision).Select(x => new OtherView(
                 x.Text, room.Stock.Words.Find(x.Text) is { Readings: [var reading, ..] } found && x.Kind is ItemKind.Word or ItemKind.Tricky ? PieceView.Of(reading, found.Word.Ended, judge, lesson.Marked, room.Conventions.Marks) : [],
                 x.Kind == ItemKind.Story ? x.Heading : "", phrases.Sentence(x.Reasons), phrases.Sentence([service.Of(block, x)])))]);
