@@ -92,7 +92,9 @@ public sealed record LessonShape(ShapeKind Kind, IReadOnlyList<ShapePiece> Piece
         Of(ShapeKind.Review, [Slot.Meet, Slot.MeetTricky, Slot.Listening], [Slot.OralBlending, Slot.Read, Slot.Contrast, Slot.MadeUp, Slot.Spell]),
         Of(ShapeKind.TrickyWordDay, [Slot.MeetTricky], [Slot.OralBlending, Slot.Read, Slot.FillGap, Slot.Contrast, Slot.MadeUp, Slot.Spell]),
         Of(ShapeKind.Check, [Slot.Meet, Slot.MeetTricky, Slot.Listening], [Slot.OralBlending, Slot.Read, Slot.Contrast, Slot.MadeUp, Slot.Spell]),
-        Of(ShapeKind.Short, [Slot.Meet, Slot.MeetTricky, Slot.Listening], [Slot.OralBlending, Slot.Read, Slot.Contrast, Slot.MadeUp, Slot.Spell]),
+        // A short lesson has no time for a sentence of one's own.
+        Of(ShapeKind.Short, [Slot.Meet, Slot.MeetTricky, Slot.Listening], [Slot.OralBlending, Slot.Read, Slot.Contrast, Slot.MadeUp, Slot.Spell]) is var brief
+            ? brief with { Pieces = [.. brief.Pieces.Where(x => x.Slot != Slot.OwnSentence)] } : brief,
         new LessonShape(ShapeKind.Listening,
             [new(LessonPart.Teach, Slot.Listening), new(LessonPart.Practise, Slot.OralBlending), new(LessonPart.Apply, Slot.SayApart)]),
     }.ToDictionary(x => x.Kind);

@@ -25,6 +25,18 @@ public sealed class ShapeTests
     [InlineData(15, 15, ShapeKind.Short)]
     public void A_lesson_takes_the_shape_of_its_kind(int place, int minutes, ShapeKind kind) => Assert.Equal(kind, BriefAt(place, minutes: minutes).ShapeKind);
 
+    [Fact]
+    public void A_short_lesson_has_no_sentence_of_ones_own_and_keeps_its_time()
+    {
+        foreach (var place in Enumerable.Range(70, 50))
+        {
+            var lesson = LessonComposer.Compose(BriefAt(place, minutes: 15));
+            Assert.DoesNotContain(lesson.Blocks, x => x.Activity == Activity.OwnSentence);
+            // Four tricky words at once take what they take.
+            Assert.True(lesson.Kind == LessonKind.TrickyWordDay || lesson.Seconds <= 16.5 * 60, $"{lesson.Title}: {lesson.Seconds}");
+        }
+    }
+
     [Theory]
     [InlineData(26)]
     [InlineData(60)]
