@@ -52,7 +52,7 @@ public sealed class MadeUpCheck
     private readonly CorrespondenceTable _table;
     private readonly RealWords _real;
     private readonly SoundIndex _sounds;
-    private readonly byte[] _canonical;
+    private readonly HeardSounds _heard;
     private readonly Lazy<MadeUpLaw> _law;
     private readonly Lazy<LikelyReadings> _likely;
     private readonly Lazy<HashSet<string>> _harmless;
@@ -62,10 +62,10 @@ public sealed class MadeUpCheck
         _words = words;
         _table = table;
         _real = real;
-        _canonical = words.Accent.Canonical(switchedMerges);
+        _heard = words.Accent.Heard(switchedMerges);
 
         // Some children of an accent hear cot and caught as one: a word that sounds real to any of them is not made up.
-        _sounds = real.BySound(words, words.Accent.LooselyCanonical());
+        _sounds = real.BySound(words, words.Accent.HeardLoosely());
         _law = new Lazy<MadeUpLaw>(() => new MadeUpLaw(words));
         _likely = new Lazy<LikelyReadings>(() => new LikelyReadings(words));
         _harmless = new Lazy<HashSet<string>>(() => real.HarmlessIn(words.Words));
@@ -137,11 +137,9 @@ public sealed class MadeUpCheck
     private static bool IsKnown(LexiconWord? word) => word is { Everyday: true } or { Count: >= KnownToAdults };
 
     private bool Knows(IReadOnlySet<Correspondence> taught, Correspondence needed) => taught.Contains(needed)
-        || taught.Any(x => x.Grapheme == needed.Grapheme && Heard(x.Sound) == Heard(needed.Sound));
+        || taught.Any(x => x.Grapheme == needed.Grapheme && _heard.Alone(x.Sound) == _heard.Alone(needed.Sound));
 
     private static IEnumerable<Grapheme> Graphemes(Segmentation reading) => reading.Segments.Select(x => x.Correspondence.Grapheme);
-
-    private string Heard(Sound sound) => SoundCode.Heard(SoundCode.Of(sound.Phonemes), _canonical);
 
     private Reason Unreadable(string word, IReadOnlyList<Segmentation> readings, IReadOnlySet<Correspondence>? taught)
     {

@@ -82,19 +82,23 @@ public sealed record LessonShape(ShapeKind Kind, IReadOnlyList<ShapePiece> Piece
     // While words and sentences are few, words by ear and letters fill the time.
     private static readonly ShapePiece[] ByEar = [new(LessonPart.Apply, Slot.OralBlending), new(LessonPart.Apply, Slot.WriteLetters)];
 
+    private static readonly Slot[] Meeting = [Slot.Meet, Slot.MeetTricky, Slot.Listening];
+
+    private static readonly Slot[] Practice = [Slot.OralBlending, Slot.Read, Slot.Contrast, Slot.MadeUp, Slot.Spell];
+
     private static readonly Dictionary<ShapeKind, LessonShape> Shipped = new[]
     {
-        Of(ShapeKind.Opening, [Slot.Meet, Slot.MeetTricky, Slot.Listening, Slot.Riddles], [Slot.OralBlending, Slot.Read, Slot.Contrast, Slot.Spell], new ShapePiece(LessonPart.Apply, Slot.OralBlending), new ShapePiece(LessonPart.Apply, Slot.SayApart), new ShapePiece(LessonPart.Apply, Slot.WriteLetters)),
-        Of(ShapeKind.NewLearning, [Slot.Meet, Slot.MeetTricky, Slot.Listening, Slot.Riddles], [Slot.OralBlending, Slot.Read, Slot.Contrast, Slot.MadeUp, Slot.Spell]),
-        Of(ShapeKind.FurtherDay, [Slot.Meet, Slot.MeetTricky, Slot.Spot], [Slot.OralBlending, Slot.Contrast, Slot.Read, Slot.MadeUp, Slot.Spell]),
-        Of(ShapeKind.Contrast, [Slot.Meet, Slot.MeetTricky, Slot.Listening], [Slot.OralBlending, Slot.Read, Slot.Contrast, Slot.MadeUp, Slot.Spell]),
-        Of(ShapeKind.Structure, [Slot.Meet, Slot.MeetTricky, Slot.Listening], [Slot.OralBlending, Slot.Read, Slot.Contrast, Slot.MadeUp, Slot.Spell]),
-        Of(ShapeKind.Review, [Slot.Meet, Slot.MeetTricky, Slot.Listening], [Slot.OralBlending, Slot.Read, Slot.Contrast, Slot.MadeUp, Slot.Spell]),
-        Of(ShapeKind.TrickyWordDay, [Slot.MeetTricky], [Slot.OralBlending, Slot.Read, Slot.FillGap, Slot.Contrast, Slot.MadeUp, Slot.Spell]),
-        Of(ShapeKind.Check, [Slot.Meet, Slot.MeetTricky, Slot.Listening], [Slot.OralBlending, Slot.Read, Slot.Contrast, Slot.MadeUp, Slot.Spell]),
+        Of(ShapeKind.Opening, [.. Meeting, Slot.Riddles], [.. Practice.Where(x => x != Slot.MadeUp)], Apply,
+            [new(LessonPart.Apply, Slot.OralBlending), new(LessonPart.Apply, Slot.SayApart), new(LessonPart.Apply, Slot.WriteLetters)]),
+        Of(ShapeKind.NewLearning, [.. Meeting, Slot.Riddles], Practice, Apply, ByEar),
+        Of(ShapeKind.FurtherDay, [Slot.Meet, Slot.MeetTricky, Slot.Spot], [Slot.OralBlending, Slot.Contrast, Slot.Read, Slot.MadeUp, Slot.Spell], Apply, ByEar),
+        Of(ShapeKind.Contrast, Meeting, Practice, Apply, ByEar),
+        Of(ShapeKind.Structure, Meeting, Practice, Apply, ByEar),
+        Of(ShapeKind.Review, Meeting, Practice, Apply, ByEar),
+        Of(ShapeKind.TrickyWordDay, [Slot.MeetTricky], [Slot.OralBlending, Slot.Read, Slot.FillGap, Slot.Contrast, Slot.MadeUp, Slot.Spell], Apply, ByEar),
+        Of(ShapeKind.Check, Meeting, Practice, Apply, ByEar),
         // A short lesson has no time for a sentence of one's own.
-        Of(ShapeKind.Short, [Slot.Meet, Slot.MeetTricky, Slot.Listening], [Slot.OralBlending, Slot.Read, Slot.Contrast, Slot.MadeUp, Slot.Spell]) is var brief
-            ? brief with { Pieces = [.. brief.Pieces.Where(x => x.Slot != Slot.OwnSentence)] } : brief,
+        Of(ShapeKind.Short, Meeting, Practice, [.. Apply.Where(x => x.Slot != Slot.OwnSentence)], ByEar),
         new LessonShape(ShapeKind.Listening,
             [new(LessonPart.Teach, Slot.Listening), new(LessonPart.Practise, Slot.OralBlending), new(LessonPart.Apply, Slot.SayApart)]),
     }.ToDictionary(x => x.Kind);
@@ -146,6 +150,6 @@ public sealed record LessonShape(ShapeKind Kind, IReadOnlyList<ShapePiece> Piece
     /// <summary>Written out: two shapes that read alike are alike.</summary>
     public override string ToString() => $"{Kind}: {string.Join(' ', Pieces)}";
 
-    private static LessonShape Of(ShapeKind kind, Slot[] teach, Slot[] practise, params ShapePiece[] byEar) => new(
-        kind, [.. Revisit, .. teach.Select(x => new ShapePiece(LessonPart.Teach, x)), .. practise.Select(x => new ShapePiece(LessonPart.Practise, x)), .. Apply, .. byEar.Length > 0 ? byEar : ByEar]);
+    private static LessonShape Of(ShapeKind kind, Slot[] teach, Slot[] practise, ShapePiece[] apply, ShapePiece[] byEar) => new(
+        kind, [.. Revisit, .. teach.Select(x => new ShapePiece(LessonPart.Teach, x)), .. practise.Select(x => new ShapePiece(LessonPart.Practise, x)), .. apply, .. byEar]);
 }

@@ -15,11 +15,12 @@ public sealed class SpellingShares
     private const int Glue = 350;
 
     private readonly Dictionary<string, IReadOnlyList<SpellingShare>> _shares;
+    private readonly HeardSounds _heard;
 
     public SpellingShares(SchoolWords words, CorrespondenceTable table)
     {
         Accent = words.Accent;
-        Canonical = words.Accent.Canonical();
+        _heard = words.Accent.Heard();
         var found = new Dictionary<Correspondence, (int Count, LexiconWord Best)>();
         foreach (var word in words.Words.Where(x => x.Everyday && x.Suitability == Suitability.Fine && words.OwnSpelling(x)))
         {
@@ -38,9 +39,6 @@ public sealed class SpellingShares
 
     public Accent Accent { get; }
 
-    /// <summary>See <see cref="Accent.Canonical"/>.</summary>
-    public IReadOnlyList<byte> Canonical { get; }
-
     /// <summary>The sounds of a grapheme, commonest first; of two that speakers hear as one, the commoner.</summary>
     public IReadOnlyList<SpellingShare> Of(string grapheme) => _shares.GetValueOrDefault(grapheme) ?? [];
 
@@ -49,16 +47,14 @@ public sealed class SpellingShares
         Of(part.Grapheme.Text).FirstOrDefault(x => x.Correspondence == part)?.Example is { Length: > 0 } shown ? shown : part.Sound.Example;
 
     /// <summary>True when speakers of the accent hear the two as one.</summary>
-    public bool SameHere(Sound one, Sound other) => Heard(one) == Heard(other);
-
-    private (byte First, int Second) Heard(Sound sound) => (Canonical[sound.First.Index], sound.Second is { } second ? Canonical[second.Index] : -1);
+    public bool SameHere(Sound one, Sound other) => _heard.Alone(one) == _heard.Alone(other);
 
     private IEnumerable<SpellingShare> Merged(IEnumerable<SpellingShare> shares)
     {
-        var seen = new Dictionary<(byte, int), SpellingShare>();
+        var seen = new Dictionary<(int, int), SpellingShare>();
         foreach (var share in shares)
         {
-            var heard = Heard(share.Correspondence.Sound);
+            var heard = _heard.Alone(share.Correspondence.Sound);
             seen[heard] = seen.TryGetValue(heard, out var first) ? first with { Words = first.Words + share.Words } : share;
         }
 

@@ -39,7 +39,7 @@ internal static class ApplyPart
     {
         var ranked = Ranked(brief, dice).Where(x => !asked.Contains(x.Sentence.Text)).ToList();
         var (story, keptRead) = (brief.KeptIn(LessonPart.Apply, Activity.ReadStory), brief.KeptIn(LessonPart.Apply, Activity.ReadSentences));
-        if (story.Count == 0 && keptRead.Count == 0 && brief.Pieces.Has(LessonPart.Apply, Slot.Story) && StoryChoice.Best(brief, dice) is { } best)
+        if (story.Count == 0 && keptRead.Count == 0 && brief.Has(LessonPart.Apply, Activity.ReadStory) && StoryChoice.Best(brief, dice) is { } best)
         {
             story = [make.Story(best)];
         }
@@ -50,12 +50,12 @@ internal static class ApplyPart
         }
 
         var own = OwnSentence(brief, make, dice);
-        var dictated = brief.Pieces.Has(LessonPart.Apply, Slot.Dictation);
+        var dictated = brief.Has(LessonPart.Apply, Activity.WriteSentence);
         var left = seconds - (dictated ? Timing.Of(Activity.WriteSentence, 1) : 0) - Timing.Of(Activity.ReadStory, story.Count) - own.Seconds;
         var justRead = JustRead(brief);
         // A story is enough to read, unless there are minutes for more beside it.
-        var sentences = brief.Asked(LessonPart.Apply, Slot.Sentences, Activity.ReadSentences);
-        var read = !brief.Pieces.Has(LessonPart.Apply, Slot.Sentences) || (sentences is null && story.Count > 0 && left < Timing.Of(Activity.ReadSentences, SentencesBesideStory)) ? [] : Read(brief, ranked, keptRead, justRead, sentences ?? Fitting(left, story.Count > 0 ? SentencesBesideStory : MostSentences));
+        var sentences = brief.Asked(LessonPart.Apply, Activity.ReadSentences);
+        var read = !brief.Has(LessonPart.Apply, Activity.ReadSentences) || (sentences is null && story.Count > 0 && left < Timing.Of(Activity.ReadSentences, SentencesBesideStory)) ? [] : Read(brief, ranked, keptRead, justRead, sentences ?? Fitting(left, story.Count > 0 ? SentencesBesideStory : MostSentences));
         var seen = read.Select(x => x.Sentence).Concat(story.Concat(keptRead).Select(x => Sentence.Of(x.Text))).ToList();
         return
         [
@@ -112,7 +112,7 @@ internal static class ApplyPart
     private static LessonBlock OwnSentence(LessonBrief brief, ItemMaker make, Dice dice)
     {
         var kept = brief.KeptIn(LessonPart.Apply, Activity.OwnSentence);
-        if (kept.Count > 0 || !brief.Pieces.Has(LessonPart.Apply, Slot.OwnSentence) || brief.Standing.Line < brief.Standing.Ladder.Rungs.Count * (brief.IsFurtherDay ? OwnOnFurtherDays : OwnFrom))
+        if (kept.Count > 0 || !brief.Has(LessonPart.Apply, Activity.OwnSentence) || brief.Standing.Line < brief.Standing.Ladder.Rungs.Count * (brief.IsFurtherDay ? OwnOnFurtherDays : OwnFrom))
         {
             return new LessonBlock(LessonPart.Apply, Activity.OwnSentence, kept);
         }

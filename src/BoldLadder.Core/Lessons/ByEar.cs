@@ -23,9 +23,9 @@ internal static class ByEar
     {
         var heard = blocks.SelectMany(x => x.Items).Where(x => x.Kind == ItemKind.Listening).Select(x => x.Text.ToLowerInvariant()).ToHashSet();
         var fills = brief.Shape.Boxes <= WordShape.First.Boxes || blocks.All(x => x.Part != LessonPart.Apply);
-        foreach (var (slot, activity, most) in new[] { (Slot.OralBlending, Activity.OralBlending, MostJoined), (Slot.SayApart, Activity.SayApart, MostApart), (Slot.WriteLetters, Activity.WriteLetters, MostLetters) })
+        foreach (var (activity, most) in new[] { (Activity.OralBlending, MostJoined), (Activity.SayApart, MostApart), (Activity.WriteLetters, MostLetters) })
         {
-            if (brief.KeptIn(LessonPart.Apply, activity).Count > 0 || Count(brief, slot, activity, fills, seconds, most) is not (> 0 and var count))
+            if (brief.KeptIn(LessonPart.Apply, activity).Count > 0 || Count(brief, activity, fills, seconds, most) is not (> 0 and var count))
             {
                 continue;
             }
@@ -38,10 +38,10 @@ internal static class ByEar
         }
     }
 
-    private static int Count(LessonBrief brief, Slot slot, Activity activity, bool fills, int seconds, int most) =>
-        !brief.Pieces.Has(LessonPart.Apply, slot) ? 0
-        : brief.Asked(LessonPart.Apply, slot, activity) ?? (fills && seconds >= LeastToFill ? Math.Min(most, Timing.ItemsIn(activity, seconds))
-        : slot == Slot.SayApart && brief.ShapeKind != ShapeKind.Opening ? ApartOnRequest : 0);
+    private static int Count(LessonBrief brief, Activity activity, bool fills, int seconds, int most) =>
+        !brief.Has(LessonPart.Apply, activity) ? 0
+        : brief.Asked(LessonPart.Apply, activity) ?? (fills && seconds >= LeastToFill ? Math.Min(most, Timing.ItemsIn(activity, seconds))
+        : activity == Activity.SayApart && brief.ShapeKind != ShapeKind.Opening ? ApartOnRequest : 0);
 
     private static IReadOnlyList<LessonItem> Letters(LessonBrief brief, ItemMaker make, Dice dice, int count)
     {

@@ -1,6 +1,7 @@
 using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Lessons.Pieces;
 using BoldLadder.Core.Log;
 using BoldLadder.Core.Reading;
 using BoldLadder.Core.Sounds;
@@ -121,9 +122,13 @@ public sealed class LessonBrief
     /// <summary>The rung was taught on a day before: today goes deeper.</summary>
     public bool IsFurtherDay => Rung is { Kind: RungKind.Teach } rung && Standing.DaysGiven(rung) > 0;
 
+    /// <summary>Whether the lesson has a place for the piece.</summary>
+    public bool Has(LessonPart part, Activity activity) => Find(part, activity) is not null;
+
     /// <summary>How many items the school's own time for a piece gives; null where it asked for none.</summary>
-    public int? Asked(LessonPart part, Slot slot, Activity activity) =>
-        Pieces.Find(part, slot)?.Minutes is { } minutes ? Timing.ItemsIn(activity, minutes * 60) : null;
+    public int? Asked(LessonPart part, Activity activity) => Find(part, activity)?.Minutes is { } minutes ? Timing.ItemsIn(activity, minutes * 60) : null;
+
+    private ShapePiece? Find(LessonPart part, Activity activity) => Piece.Of(activity).Slot is { } slot ? Pieces.Find(part, slot) : null;
 
     /// <summary>Nothing is new today, of whatever kind the lesson is: what was taught is gone over.</summary>
     public bool NothingNew => Teaches.Count == 0 && Rung is not { TrickyWords.Count: > 0 };

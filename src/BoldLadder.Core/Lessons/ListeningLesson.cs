@@ -31,14 +31,14 @@ internal static class ListeningLesson
         var used = brief.Kept.Select(x => x.Item.Text.ToLowerInvariant()).ToHashSet();
         return
         [
-            Block(LessonPart.Teach, Slot.Listening, Activity.Listening, ListeningWords.With(brief.Stock, ofToday, 3 * Heard, dice).Where(Plain), Heard / share),
-            Block(LessonPart.Practise, Slot.OralBlending, Activity.OralBlending, Mixed(brief, sounds, dice), Joined / share),
-            Block(LessonPart.Apply, Slot.SayApart, Activity.SayApart, Mixed(brief, sounds, dice), TakenApart / share),
+            Block(LessonPart.Teach, Activity.Listening, ListeningWords.With(brief.Stock, ofToday, 3 * Heard, dice).Where(Plain), Heard / share),
+            Block(LessonPart.Practise, Activity.OralBlending, Mixed(brief, sounds, dice), Joined / share),
+            Block(LessonPart.Apply, Activity.SayApart, Mixed(brief, sounds, dice), TakenApart / share),
         ];
 
-        LessonBlock Block(LessonPart part, Slot slot, Activity activity, IEnumerable<ListeningWord> words, int usual)
+        LessonBlock Block(LessonPart part, Activity activity, IEnumerable<ListeningWord> words, int usual)
         {
-            var count = brief.Pieces.Has(part, slot) ? brief.Asked(part, slot, activity) ?? usual : 0;
+            var count = brief.Has(part, activity) ? brief.Asked(part, activity) ?? usual : 0;
             var kept = brief.KeptIn(part, activity);
             return new LessonBlock(part, activity, [.. kept, .. words.Where(x => used.Add(x.Word.Key)).Take(Math.Max(0, count - kept.Count)).Select(make.Listening)]);
         }

@@ -16,7 +16,7 @@ internal static class MadeUpBlock
     public static LessonBlock? Make(LessonBrief brief, ItemMaker make, Dice dice)
     {
         var kept = brief.KeptIn(LessonPart.Practise, Activity.MadeUp);
-        var words = brief.Asked(LessonPart.Practise, Slot.MadeUp, Activity.MadeUp) ?? Words;
+        var words = brief.Asked(LessonPart.Practise, Activity.MadeUp) ?? Words;
         var made = Choose(brief, dice, kept.Select(x => x.Text).ToHashSet()).Take(Math.Max(0, words - kept.Count))
             .OrderBy(x => x.Reading!.Segments[0].Correspondence.Sound.IsVowel).ThenBy(x => x.Reading!.Segments.Count);
         var items = kept.Concat(made.Select(x => Item(make, x))).ToList();

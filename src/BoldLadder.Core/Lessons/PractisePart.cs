@@ -47,7 +47,7 @@ internal static class PractisePart
         var used = brief.Kept.Select(x => x.Item.Text.ToLowerInvariant()).ToHashSet();
         var madeUp = MadeUp(brief, make, dice, seconds);
         var contrast = gaps is null && brief.Pieces.Has(LessonPart.Practise, Slot.Contrast) ? ContrastPiece.Make(brief, make, new Dice((ulong)dice.Next(int.MaxValue)), used) : null;
-        var byEar = brief.Asked(LessonPart.Practise, Slot.OralBlending, Activity.OralBlending) is { } asked
+        var byEar = brief.Asked(LessonPart.Practise, Activity.OralBlending) is { } asked
             ? new LessonBlock(LessonPart.Practise, Activity.OralBlending, OralBlending.Items(brief, make, dice, asked, new HashSet<string>())) : null;
         var extra = new[] { byEar, gaps, contrast, madeUp }.OfType<LessonBlock>().ToList();
         var (reads, spells) = Counts(brief, seconds - extra.Sum(x => x.Seconds));
@@ -66,7 +66,7 @@ internal static class PractisePart
         var read = keptRead.Concat(toRead.Select(x => Item(make, x))).ToList();
         if (read.Count < Math.Min(FewestToRead, reads))
         {
-            var heard = byEar is null && brief.Pieces.Has(LessonPart.Practise, Slot.OralBlending) ? Blending(brief, make, dice, seconds) : [];
+            var heard = byEar is null && brief.Has(LessonPart.Practise, Activity.OralBlending) ? Blending(brief, make, dice, seconds) : [];
             return [new LessonBlock(LessonPart.Practise, Activity.OralBlending, heard), new LessonBlock(LessonPart.Practise, Activity.Read, Released(brief, read)), .. extra];
         }
 
@@ -94,9 +94,9 @@ internal static class PractisePart
     private static LessonBlock? MadeUp(LessonBrief brief, ItemMaker make, Dice dice, int seconds)
     {
         var turn = dice.Next(MadeUpOneIn);
-        var always = brief.Asked(LessonPart.Practise, Slot.MadeUp, Activity.MadeUp) is not null;
+        var always = brief.Asked(LessonPart.Practise, Activity.MadeUp) is not null;
         return brief.KeptIn(LessonPart.Practise, Activity.MadeUp).Count > 0 || always
-            || (brief.Pieces.Has(LessonPart.Practise, Slot.MadeUp) && turn == 0 && seconds >= LeastForMadeUp)
+            || (brief.Has(LessonPart.Practise, Activity.MadeUp) && turn == 0 && seconds >= LeastForMadeUp)
             ? MadeUpBlock.Make(brief, make, dice) : null;
     }
 
@@ -109,9 +109,9 @@ internal static class PractisePart
         var spells = (int)Math.Clamp(Math.Round(((seconds * SpellShare) - spell.Setup) / spell.Each), FewestToSpell, mostSpelt);
         // A rung of many parts has one word to spell for each.
         spells = Math.Max(spells, Math.Min(MostSpeltOnReview, brief.Teaches.Count));
-        spells = !brief.Pieces.Has(LessonPart.Practise, Slot.Spell) ? 0 : brief.Asked(LessonPart.Practise, Slot.Spell, Activity.Spell) ?? spells;
+        spells = !brief.Has(LessonPart.Practise, Activity.Spell) ? 0 : brief.Asked(LessonPart.Practise, Activity.Spell) ?? spells;
         var left = seconds - Timing.Of(Activity.Spell, spells) - read.Setup;
-        return (brief.Asked(LessonPart.Practise, Slot.Read, Activity.Read) ?? (int)Math.Clamp(left / read.Each, FewestToRead, mostRead), spells);
+        return (brief.Asked(LessonPart.Practise, Activity.Read) ?? (int)Math.Clamp(left / read.Each, FewestToRead, mostRead), spells);
     }
 
     // Words that the youngest know before others, and of those new words before words just read.

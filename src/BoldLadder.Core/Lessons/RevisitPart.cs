@@ -68,14 +68,14 @@ public static class RevisitPart
     // As the school's own shape has it, or as much as fits.
     private static int RoomIn(LessonBrief brief, RevisitTrack track)
     {
-        var (slot, activity) = track switch
+        var activity = track switch
         {
-            RevisitTrack.Card => (Slot.Cards, Activity.Cards),
-            RevisitTrack.Recall => (Slot.Recall, Activity.Recall),
-            _ => (Slot.TrickyAtSight, Activity.TrickyAtSight),
+            RevisitTrack.Card => Activity.Cards,
+            RevisitTrack.Recall => Activity.Recall,
+            _ => Activity.TrickyAtSight,
         };
-        return !brief.Pieces.Has(LessonPart.Revisit, slot) ? 0
-            : brief.Asked(LessonPart.Revisit, slot, activity) ?? Room(track, brief.Minutes, brief.Standing.Clock.AllCardsEveryDay);
+        return !brief.Has(LessonPart.Revisit, activity) ? 0
+            : brief.Asked(LessonPart.Revisit, activity) ?? Room(track, brief.Minutes, brief.Standing.Clock.AllCardsEveryDay);
     }
 
     private static LessonBlock Block(Activity activity, IReadOnlyList<LessonItem> items) => new(LessonPart.Revisit, activity, items);
@@ -123,8 +123,8 @@ public static class RevisitPart
     private static IReadOnlyList<LessonItem> Again(LessonBrief brief, ItemMaker make, Dice dice)
     {
         var kept = brief.KeptIn(LessonPart.Revisit, Activity.ReadAgain);
-        var count = !brief.Pieces.Has(LessonPart.Revisit, Slot.ReadAgain) ? 0
-            : (brief.Asked(LessonPart.Revisit, Slot.ReadAgain, Activity.ReadAgain) ?? (brief.Minutes >= LessonBrief.FullLesson ? ReadAgain : ReadAgainInShort)) - kept.Count;
+        var count = !brief.Has(LessonPart.Revisit, Activity.ReadAgain) ? 0
+            : (brief.Asked(LessonPart.Revisit, Activity.ReadAgain) ?? (brief.Minutes >= LessonBrief.FullLesson ? ReadAgain : ReadAgainInShort)) - kept.Count;
         var words = brief.Standing.Lessons.Where(x => x.RungId.Length > 0).TakeLast(LessonsBack).Reverse().SelectMany(last =>
         {
             var holding = new ReadingChoice(brief.Stock).Holding(last.Things);

@@ -12,7 +12,7 @@ namespace BoldLadder.Core.Reading;
 public sealed class ReadingRules
 {
     private readonly Bits _bits;
-    private readonly byte[] _canonical;
+    private readonly HeardSounds _heard;
     private readonly Lazy<ReadingRules> _strict;
     private readonly WeakVowels _weak;
     private readonly Plurals _plurals;
@@ -32,7 +32,7 @@ public sealed class ReadingRules
         Rows = rows;
         _bits = rows.Bits;
         _weak = weak;
-        _canonical = rows.Words.Accent.Canonical(switchedMerges);
+        _heard = rows.Words.Accent.Heard(switchedMerges);
         var steps = ladder?.Rungs ?? [];
         _gates = [.. steps.SelectMany(x => x.Adds).Where(x => x.Kind is TeachableKind.Ending or TeachableKind.Structure)];
         _strict = new Lazy<ReadingRules>(() => weak == WeakVowels.Strict ? this : new ReadingRules(rows, WeakVowels.Strict, ladder, switchedMerges, plurals, shortA));
@@ -78,8 +78,8 @@ public sealed class ReadingRules
     /// <summary>The key that stands for a sound where the group hears several as one.</summary>
     public string SoundKey(Sound sound)
     {
-        var first = Phonemes.All[_canonical[sound.First.Index]];
-        return new Sound(first, sound.Second is null ? null : Phonemes.All[_canonical[sound.Second.Index]]).Key;
+        var first = Phonemes.All[_heard.Alone(sound.First)];
+        return new Sound(first, sound.Second is null ? null : Phonemes.All[_heard.Alone(sound.Second)]).Key;
     }
 
     private bool Covers(Teachable taught, Part part)
@@ -128,6 +128,5 @@ public sealed class ReadingRules
     };
 
     /// <summary>What stands for a sound where the group hears several as one, as numbers that compare fast.</summary>
-    internal (int First, int Second) Canonical(Sound sound) =>
-        (_canonical[sound.First.Index], sound.Second is null ? -1 : _canonical[sound.Second.Index]);
+    internal (int First, int Second) Canonical(Sound sound) => _heard.Alone(sound);
 }

@@ -5,7 +5,8 @@ namespace BoldLadder.Core.Sounds;
 /// <param name="Other">The key that counts for the same.</param>
 /// <param name="Default">Whether the merge is on unless a group says otherwise.</param>
 /// <param name="Example">Two words that show the merge, such as <i>cot, caught</i>.</param>
-public readonly record struct Merge(Phoneme One, Phoneme Other, bool Default, string Example)
+/// <param name="BeforeNasal">They are one before <c>m</c> and <c>n</c> only, as in <i>pin, pen</i>: <i>pig</i> and <i>peg</i> stay apart.</param>
+public readonly record struct Merge(Phoneme One, Phoneme Other, bool Default, string Example, bool BeforeNasal = false)
 {
     /// <summary>Written <c>o=aw</c>.</summary>
     public string Key => $"{One.Key}={Other.Key}";
@@ -38,7 +39,7 @@ public sealed class Accent
 
     public static Accent GeneralAmerican { get; } = new(
         "us", "General American",
-        On("w", "wh", "witch, which"), Off("o", "aw", "cot, caught"), Off("i", "e", "pin, pen"));
+        On("w", "wh", "witch, which"), Off("o", "aw", "cot, caught"), Off("i", "e", "pin, pen", beforeNasal: true));
 
     public static IReadOnlyList<Accent> All { get; } = [SouthernBritish, NorthernEnglish, Scottish, GeneralAmerican];
 
@@ -59,41 +60,18 @@ public sealed class Accent
     /// <summary>Keys of merges as they are written with spaces between, as a set.</summary>
     public static IReadOnlySet<string> MergesIn(string keys) => keys.Split(' ', StringSplitOptions.RemoveEmptyEntries).ToHashSet();
 
-    /// <summary>
-    /// A table from a phoneme's index to the index of the one that stands for it here.
-    /// </summary>
+    /// <summary>Which sounds its speakers hear as one.</summary>
     /// <param name="switched">Keys of merges whose default is turned round for a group, such as <c>o=aw</c>.</param>
-    public byte[] Canonical(IReadOnlySet<string>? switched = null)
-    {
-        var table = new byte[Phonemes.All.Count];
-        for (var i = 0; i < table.Length; i++)
-        {
-            table[i] = (byte)i;
-        }
+    public HeardSounds Heard(IReadOnlySet<string>? switched = null) => new(Merges.Where(x => x.Default != (switched?.Contains(x.Key) ?? false)));
 
-        foreach (var merge in Merges)
-        {
-            if (merge.Default != (switched?.Contains(merge.Key) ?? false))
-            {
-                var (from, to) = (table[merge.Other.Index], table[merge.One.Index]);
-                for (var i = 0; i < table.Length; i++)
-                {
-                    table[i] = table[i] == from ? to : table[i];
-                }
-            }
-        }
-
-        return table;
-    }
-
-    /// <summary>The table with every merge on that some of its speakers have: what may sound alike to somebody.</summary>
-    public byte[] LooselyCanonical() => Canonical(Merges.Where(x => !x.Default).Select(x => x.Key).ToHashSet());
+    /// <summary>With every merge on that some of its speakers have: what may sound alike to somebody.</summary>
+    public HeardSounds HeardLoosely() => new(Merges);
 
     public override string ToString() => Id;
 
     private static Merge On(string one, string other, string example) =>
         new(Phonemes.Find(one)!, Phonemes.Find(other)!, true, example);
 
-    private static Merge Off(string one, string other, string example) =>
-        new(Phonemes.Find(one)!, Phonemes.Find(other)!, false, example);
+    private static Merge Off(string one, string other, string example, bool beforeNasal = false) =>
+        new(Phonemes.Find(one)!, Phonemes.Find(other)!, false, example, beforeNasal);
 }

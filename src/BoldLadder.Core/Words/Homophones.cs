@@ -1,3 +1,5 @@
+using BoldLadder.Core.Sounds;
+
 namespace BoldLadder.Core.Words;
 
 /// <summary>Words that sound the same in an accent, its merges counted.</summary>
@@ -7,12 +9,12 @@ public sealed class Homophones
     private readonly Dictionary<ulong, int> _last = [];
     private readonly List<(int Word, int Before)> _entries = [];
     private readonly SchoolWords _words;
-    private readonly byte[] _canonical;
+    private readonly HeardSounds _heard;
 
     public Homophones(SchoolWords words, IReadOnlySet<string>? switchedMerges = null)
     {
         _words = words;
-        _canonical = words.Accent.Canonical(switchedMerges);
+        _heard = words.Accent.Heard(switchedMerges);
         foreach (var word in words.Words)
         {
             foreach (var sound in SoundsOf(word))
@@ -28,7 +30,7 @@ public sealed class Homophones
 
     /// <summary>Words that sound as a reading does that is in no list.</summary>
     public IReadOnlyList<LexiconWord> Of(FormedWord form) =>
-        Like(form.Readings.Select(x => SoundCode.HashHeard(x, _canonical)).Distinct(), form.Spelling);
+        Like(form.Readings.Select(x => SoundCode.HashHeard(x, _heard)).Distinct(), form.Spelling);
 
     /// <summary>All sets of two words or more, each commonest first.</summary>
     public IEnumerable<IReadOnlyList<LexiconWord>> Sets() => _last.Keys.Select(x => (IReadOnlyList<LexiconWord>)[.. With(x).Distinct().OrderBy(w => w.Rank)])
@@ -55,7 +57,7 @@ public sealed class Homophones
             sounds = [.. readings.Where(x => !readings.Any(full => !ReferenceEquals(full, x) && IsWeakFormOf(x, full))).Select(x => SoundCode.Of(x.Phonemes))];
         }
 
-        return sounds.Select(x => SoundCode.HashHeard(x, _canonical)).Distinct();
+        return sounds.Select(x => SoundCode.HashHeard(x, _heard)).Distinct();
     }
 
     private static bool IsWeakFormOf(Segmentation weak, Segmentation full) => weak.IsSpokenFormOf(full)

@@ -88,9 +88,9 @@ public sealed class RealWords
     }
 
     /// <summary>Every word by how it sounds to a group: built once for an accent, about a tenth of a second.</summary>
-    public SoundIndex BySound(SchoolWords words, byte[] canonical)
+    public SoundIndex BySound(SchoolWords words, HeardSounds heard)
     {
-        var found = new SoundIndex.Builder(canonical, _sounds, words.Words);
+        var found = new SoundIndex.Builder(heard, _sounds, words.Words);
 
         // Commonest words first, so that they are the ones named.
         for (var i = 0; i < words.Words.Count; i++)
@@ -164,7 +164,7 @@ public readonly record struct HeardWord(string Spelling, LexiconWord? Word, bool
 /// <summary>Real words by how they sound to one group.</summary>
 public sealed class SoundIndex
 {
-    private readonly byte[] _canonical;
+    private readonly HeardSounds _heard;
     private readonly Dictionary<ulong, int> _words;
     private readonly HashSet<ulong> _unsafe;
     private readonly HashSet<ulong> _names;
@@ -172,7 +172,7 @@ public sealed class SoundIndex
     private readonly IReadOnlyList<LexiconWord> _known;
 
     private SoundIndex(Builder made) =>
-        (_canonical, _sounds, _known, _words, _unsafe, _names) = (made.Canonical, made.Sounds, made.Known, made.Found, made.Unsafe, made.Names);
+        (_heard, _sounds, _known, _words, _unsafe, _names) = (made.Heard, made.Sounds, made.Known, made.Found, made.Unsafe, made.Names);
 
     /// <summary>Sounds in the index.</summary>
     public int Count => _words.Count;
@@ -180,29 +180,29 @@ public sealed class SoundIndex
     /// <summary>A real word that sounds so, with whether one that sounds so is never to be said; null when there is none.</summary>
     public HeardWord? Find(Segmentation reading)
     {
-        var hash = SoundCode.HashHeard(reading, _canonical);
+        var hash = SoundCode.HashHeard(reading, _heard);
         return _unsafe.Contains(hash) ? new HeardWord("", null, true)
             : _words.TryGetValue(hash, out var word) ? new HeardWord(Name(word), word >= 0 ? _known[word] : null, false)
             : null;
     }
 
     /// <summary>True when some real word sounds so: quicker than finding which.</summary>
-    public bool Has(Segmentation reading) => _words.ContainsKey(SoundCode.HashHeard(reading, _canonical));
+    public bool Has(Segmentation reading) => _words.ContainsKey(SoundCode.HashHeard(reading, _heard));
 
     /// <summary>True when some rarer name sounds so: no harm, but nothing to make up on purpose.</summary>
-    public bool IsName(Segmentation reading) => _names.Contains(SoundCode.HashHeard(reading, _canonical));
+    public bool IsName(Segmentation reading) => _names.Contains(SoundCode.HashHeard(reading, _heard));
 
     // A word of the lexicon by its place there, or one of the large list by the start of its line.
     private string Name(int word) => word >= 0 ? _known[word].Key : _sounds[~word.._sounds.IndexOf('\t', ~word)];
 
-    internal sealed class Builder(byte[] canonical, string sounds, IReadOnlyList<LexiconWord> known)
+    internal sealed class Builder(HeardSounds heard, string sounds, IReadOnlyList<LexiconWord> known)
     {
         private static readonly (string Slow, string Quick)[] Smoothed =
             [.. "igh oo ow oi ee ai".Split(' ').SelectMany(v => "schwa e i".Split(' ').Select(w => (Code(v, w), Code(v))))];
 
         public Dictionary<ulong, int> Found { get; } = new(120_000);
 
-        public byte[] Canonical => canonical;
+        public HeardSounds Heard => heard;
 
         public string Sounds => sounds;
 
@@ -212,9 +212,9 @@ public sealed class SoundIndex
 
         public HashSet<ulong> Names { get; } = new(24_000);
 
-        public void AddName(ReadOnlySpan<char> code) => Names.Add(SoundCode.HashHeard(code, canonical));
+        public void AddName(ReadOnlySpan<char> code) => Names.Add(SoundCode.HashHeard(code, heard));
 
-        public void Forbid(ReadOnlySpan<char> code) => Unsafe.Add(SoundCode.HashHeard(code, canonical));
+        public void Forbid(ReadOnlySpan<char> code) => Unsafe.Add(SoundCode.HashHeard(code, heard));
 
         /// <param name="word">A place in the lexicon, or the complement of the start of a line of the large list.</param>
         public void Add(ReadOnlySpan<char> code, int word, bool notSafe)
@@ -235,7 +235,7 @@ public sealed class SoundIndex
 
         private void AddOne(ReadOnlySpan<char> code, int word, bool notSafe)
         {
-            var hash = SoundCode.HashHeard(code, canonical);
+            var hash = SoundCode.HashHeard(code, heard);
             Found.TryAdd(hash, word);
             if (notSafe)
             {

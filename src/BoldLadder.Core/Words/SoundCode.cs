@@ -29,41 +29,30 @@ public static class SoundCode
     }
 
     /// <summary>A number for the code with every sound as the accent's speakers hear it: two that sound alike have the same.</summary>
-    internal static ulong HashHeard(ReadOnlySpan<char> code, byte[] canonical)
+    internal static ulong HashHeard(ReadOnlySpan<char> code, HeardSounds heard)
     {
         var hash = RealWords.HashStart;
-        foreach (var sound in code)
+        for (var i = 0; i < code.Length; i++)
         {
-            hash = RealWords.HashOn(hash, (char)(First + canonical[sound - First]));
+            hash = RealWords.HashOn(hash, (char)(First + heard.InWord(code[i] - First, i + 1 < code.Length ? code[i + 1] - First : -1)));
         }
 
         return hash;
     }
 
     /// <summary>The same number for a reading, without writing its code.</summary>
-    internal static ulong HashHeard(Segmentation reading, byte[] canonical)
+    internal static ulong HashHeard(Segmentation reading, HeardSounds heard)
     {
         var hash = RealWords.HashStart;
-        foreach (var segment in reading.Segments)
+        var segments = reading.Segments;
+        for (var i = 0; i < segments.Count; i++)
         {
-            var sound = segment.Correspondence.Sound;
-            hash = RealWords.HashOn(hash, (char)(First + canonical[sound.First.Index]));
-            hash = sound.Second is null ? hash : RealWords.HashOn(hash, (char)(First + canonical[sound.Second.Index]));
+            var sound = segments[i].Correspondence.Sound;
+            var next = i + 1 < segments.Count ? segments[i + 1].Correspondence.Sound.First.Index : -1;
+            hash = RealWords.HashOn(hash, (char)(First + heard.InWord(sound.First.Index, sound.Second?.Index ?? next)));
+            hash = sound.Second is null ? hash : RealWords.HashOn(hash, (char)(First + heard.InWord(sound.Second.Index, next)));
         }
 
         return hash;
-    }
-
-    /// <summary>The code with every sound as the accent's speakers hear it.</summary>
-    /// <param name="canonical">See <see cref="Accent.Canonical"/>.</param>
-    public static string Heard(ReadOnlySpan<char> code, byte[] canonical)
-    {
-        Span<char> heard = code.Length <= 64 ? stackalloc char[code.Length] : new char[code.Length];
-        for (var i = 0; i < code.Length; i++)
-        {
-            heard[i] = (char)(First + canonical[code[i] - First]);
-        }
-
-        return new string(heard);
     }
 }

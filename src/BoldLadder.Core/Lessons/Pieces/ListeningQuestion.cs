@@ -23,8 +23,8 @@ internal static class ListeningQuestion
             return new LessonBlock(LessonPart.Teach, Activity.Listening, kept) { Asks = asks };
         }
 
-        var count = !brief.Pieces.Has(LessonPart.Teach, Slot.Listening) ? 0
-            : (brief.Asked(LessonPart.Teach, Slot.Listening, Activity.Listening) ?? (brief.Minutes < LessonBrief.FullLesson ? InShort : besideRiddles ? BesideRiddles : InFull)) - kept.Count;
+        var count = !brief.Has(LessonPart.Teach, Activity.Listening) ? 0
+            : (brief.Asked(LessonPart.Teach, Activity.Listening) ?? (brief.Minutes < LessonBrief.FullLesson ? InShort : besideRiddles ? BesideRiddles : InFull)) - kept.Count;
         var question = count <= 0 || brief.Rung is not { } rung ? null
             : rung.Adds.Select(x => x.Ending).OfType<string>().FirstOrDefault() is { } ending ? Endings(brief, make, dice, ending, count)
             : rung.Correspondences is not [var first, ..] ? null

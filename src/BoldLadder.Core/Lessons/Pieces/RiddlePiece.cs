@@ -16,12 +16,12 @@ internal static class RiddlePiece
     public static LessonBlock Make(LessonBrief brief, ItemMaker make, Dice dice)
     {
         var kept = brief.KeptIn(LessonPart.Teach, Activity.Riddles);
-        if (kept.Count > 0 || brief.Rung is not { Kind: RungKind.Teach } rung || !brief.Pieces.Has(LessonPart.Teach, Slot.Riddles))
+        if (kept.Count > 0 || brief.Rung is not { Kind: RungKind.Teach } rung || !brief.Has(LessonPart.Teach, Activity.Riddles))
         {
             return new LessonBlock(LessonPart.Teach, Activity.Riddles, kept);
         }
 
-        var asked = brief.Asked(LessonPart.Teach, Slot.Riddles, Activity.Riddles);
+        var asked = brief.Asked(LessonPart.Teach, Activity.Riddles);
 
         // A rung of two has a riddle of each in turn.
         var found = rung.Correspondences.SelectMany(x => Of(brief, make, dice, x).Select((item, turn) => (item, turn)))

@@ -24,7 +24,7 @@ internal static class SpotPiece
             return new LessonBlock(LessonPart.Teach, Activity.Spot, kept) { Asks = brief.AsksIn(LessonPart.Teach, Activity.Spot) };
         }
 
-        if (!brief.Pieces.Has(LessonPart.Teach, Slot.Spot) || brief.Targets.Select(x => x.Correspondence?.Grapheme).FirstOrDefault(x => x is not null) is not { } today)
+        if (!brief.Has(LessonPart.Teach, Activity.Spot) || brief.Targets.Select(x => x.Correspondence?.Grapheme).FirstOrDefault(x => x is not null) is not { } today)
         {
             return new LessonBlock(LessonPart.Teach, Activity.Spot, []);
         }

@@ -18,8 +18,8 @@ internal static class TrickyGaps
     public static LessonBlock? Make(LessonBrief brief, ItemMaker make, Dice dice)
     {
         var kept = brief.KeptIn(LessonPart.Practise, Activity.FillGap);
-        var most = brief.Asked(LessonPart.Practise, Slot.FillGap, Activity.FillGap);
-        if (kept.Count == 0 && (!brief.Pieces.Has(LessonPart.Practise, Slot.FillGap) || (brief.Kind != LessonKind.TrickyWordDay && most is null)))
+        var most = brief.Asked(LessonPart.Practise, Activity.FillGap);
+        if (kept.Count == 0 && (!brief.Has(LessonPart.Practise, Activity.FillGap) || (brief.Kind != LessonKind.TrickyWordDay && most is null)))
         {
             return null;
         }
