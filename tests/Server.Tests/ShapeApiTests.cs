@@ -68,6 +68,73 @@ public class ShapeApiTests(App app)
         Assert.Equal(revision, (await app.Get($"{school.Address}/shapes")).Number("revision"));
     }
 
+    [Fact]
+    public async Task A_group_has_a_shape_of_its_own_and_gives_it_back_and_its_school_keeps_its_own()
+    {
+        var school = await School.Make(taught: [30, 30]);
+        var (revision, pieces) = await Usual(school, "newLearning");
+        var group = school.Groups[1];
+        var address = $"{school.Address}/shapes?groupId={group}";
+        var of = await app.Get(address);
+        Assert.Equal(HttpStatusCode.OK, (await app.Client.PutAsJsonAsync(address, new { kind = "newLearning", revision = of.Number("revision"), pieces = Without(pieces, "riddles") })).StatusCode);
+        Assert.Empty((await app.Get($"{school.Group(1)}/lessons/today")).Items("riddles"));
+        Assert.NotEmpty((await app.Get($"{school.Group()}/lessons/today")).Items("riddles"));
+        bool Own(JsonNode x) => x["kinds"]!.AsArray().Single(k => k!.Text("kind") == "newLearning")!["isOwn"]!.GetValue<bool>();
+        Assert.True(Own(await app.Get(address)));
+        Assert.False(Own(await app.Get($"{school.Address}/shapes")));
+
+        var tried = await app.Post($"{school.Address}/shapes/try?groupId={group}", new { kind = "newLearning", pieces });
+        Assert.Equal((await app.Get($"{school.Group(1)}/lessons/today")).Text("group"), tried["lesson"]!.Text("group"));
+
+        // The school takes the same out: the group has nothing of its own any more that differs, and says so once it is saved again.
+        Assert.Equal(HttpStatusCode.OK, (await Put(school, "newLearning", revision, Without(pieces, "riddles"))).StatusCode);
+        var now = await app.Get(address);
+        Assert.Equal(HttpStatusCode.OK, (await app.Client.PutAsJsonAsync(address, new { kind = "newLearning", revision = now.Number("revision"), pieces = Without(pieces, "riddles") })).StatusCode);
+        Assert.False(Own(await app.Get(address)));
+        Assert.Equal(HttpStatusCode.NotFound, (await app.Client.GetAsync($"{school.Address}/shapes?groupId={Guid.NewGuid()}")).StatusCode);
+    }
+
+    [Fact]
+    public async Task One_lesson_alone_takes_other_pieces_with_what_is_locked_and_is_taken_back_by_name()
+    {
+        var school = await School.Make(taught: [30]);
+        var lesson = await app.Get($"{school.Group()}/lessons/today");
+        var address = $"{school.Address}/lessons/{lesson.Text("id")}";
+        var shape = await app.Get($"{address}/shape");
+        Assert.False(shape["isOwn"]!.GetValue<bool>());
+        JsonArray pieces = [.. shape["pieces"]!.AsArray().Select(x => (JsonNode)new JsonObject { ["part"] = x!.Text("part"), ["slot"] = x!.Text("slot"), ["minutes"] = x!.Text("slot") == "spell" ? 2 : null })];
+        var locked = await app.Post($"{address}/edits", new { revision = 1, change = "lock", itemId = lesson.Items("spell").Last().Text("id") });
+        var changed = await app.Post($"{address}/edits", new { revision = 2, change = "reshape", pieces = Without(pieces, "riddles") });
+        Assert.Empty(changed.Items("riddles"));
+        Assert.InRange(changed.Items("spell").Count(), 2, 3);
+        Assert.Contains(locked.Items("spell").Last().Text("text"), changed.Items("spell").Select(x => x.Text("text")));
+        Assert.Equal("changed its pieces", changed.Text("undo"));
+        Assert.True((await app.Get($"{address}/shape"))["isOwn"]!.GetValue<bool>());
+
+        // Planned again it keeps its pieces; the school's lessons never had them.
+        Assert.Empty((await app.Post($"{address}/edits", new { revision = 3, change = "replan" })).Items("riddles"));
+        Assert.False((await Kind(school, "newLearning"))["isOwn"]!.GetValue<bool>());
+        await app.Post($"{address}/edits", new { revision = 4, change = "reshape" });
+        Assert.False((await app.Get($"{address}/shape"))["isOwn"]!.GetValue<bool>());
+
+        var (status, problem) = await app.Fail(HttpMethod.Post, $"{address}/edits", new { revision = 5, change = "reshape", pieces = Without(pieces, "read") });
+        Assert.Equal((400, "pieces"), (status, problem.Text("field")));
+        var back = await app.Post($"{address}/undo", new { revision = 5 });
+        Assert.Empty(back.Items("riddles"));
+        Assert.Equal(lesson.Items("read").Select(x => x.Text("text")), (await Undone(address, 6, 3)).Items("read").Select(x => x.Text("text")));
+    }
+
+    private async Task<JsonNode> Undone(string address, int revision, int times)
+    {
+        JsonNode? now = null;
+        for (var i = 0; i < times; i++)
+        {
+            now = await app.Post($"{address}/undo", new { revision = revision + i });
+        }
+
+        return now!;
+    }
+
     private static JsonArray Without(JsonArray pieces, string slot) => [.. pieces.Where(x => x!.Text("slot") != slot).Select(x => x!.DeepClone())];
 
     private async Task<JsonNode> Kind(School school, string kind) => (await app.Get($"{school.Address}/shapes"))["kinds"]!.AsArray().Single(x => x!.Text("kind") == kind)!;

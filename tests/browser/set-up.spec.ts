@@ -273,6 +273,21 @@ test('a lesson takes the shape that the school gives it: dragged, timed, taken o
   await expect(page.locator('.block.riddles')).toBeVisible();
 });
 
+test('one group has a lesson shape of its own, and the school keeps its own', async ({ teacher, page }) => {
+  await page.goto(`${SALTMARSH_ROW}/set-up/shape`);
+  await page.getByLabel('Whose lessons').selectOption('in Curlews only');
+  await page.getByRole('button', { name: 'Take out Riddles' }).click();
+  await expect(page.getByLabel('Tried on a lesson')).toContainText('Curlews');
+  await page.getByRole('button', { name: 'Save this shape' }).click();
+  await expect(page.getByLabel('Kind of lesson')).toContainText('the group’s own');
+  await page.getByLabel('Whose lessons').selectOption('in the whole school');
+  await expect(page.getByRole('button', { name: 'Take out Riddles' })).toBeVisible();
+  await teacher.open('Curlews');
+  await expect(page.locator('.block.riddles')).toHaveCount(0);
+  await teacher.open('Avocets');
+  await expect(page.locator('.block.riddles')).toBeVisible();
+});
+
 for (const scheme of ['light', 'dark'] as const) {
   test(`in the ${scheme} each step of Set-up can be used with a screen reader and a low contrast eye`, async ({ page }) => {
     await page.emulateMedia({ colorScheme: scheme });

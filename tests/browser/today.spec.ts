@@ -198,6 +198,24 @@ test('what else fits is chosen by its reason, one more is added, and a word is p
   await expect.poll(() => teacher.texts('read')).toEqual(before);
 });
 
+test('one lesson alone has its pieces changed: taken out, timed, put first; and it is undone by name', async ({ teacher, page }) => {
+  await teacher.open('Curlews');
+  await page.getByRole('button', { name: 'Change its pieces' }).click();
+  const column = teacher.dock();
+  await expect(column).toContainText('For this day alone');
+  await column.getByRole('button', { name: 'Take out Riddles' }).click();
+  await column.getByLabel(/^Minutes for Spell/).fill('2');
+  await column.getByRole('button', { name: 'Read again, faster earlier' }).click();
+  await column.getByRole('button', { name: 'Read again, faster earlier' }).click();
+  await column.getByRole('button', { name: 'Use today' }).click();
+  await expect(page.locator('.block.riddles')).toHaveCount(0);
+  await expect(page.locator('.part.revisit .block').first()).toHaveClass(/readAgain/);
+  await expect(page.locator('.block.boxes .item')).toHaveCount(2);
+  await expect(column).toContainText('Have ready');
+  await page.getByRole('button', { name: 'Undo: changed its pieces' }).click();
+  await expect(page.locator('.block.riddles')).toBeVisible();
+});
+
 // A day for each form, found by going on from today: what makes sense alone is locked, dropped and brought back together.
 test('every form of piece can be planned with: locked, dropped and undone by name', async ({ teacher, page }) => {
   test.setTimeout(240_000);

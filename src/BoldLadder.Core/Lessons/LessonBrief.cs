@@ -34,11 +34,12 @@ public sealed class LessonBrief
     /// <param name="rung">The rung to teach; null for a review.</param>
     /// <param name="minutes">Length of the lesson: the conventions' own, or the short one.</param>
     /// <param name="kept">Locked items of the lesson this one takes the place of.</param>
+    /// <param name="own">The lesson's own shape; null for its class's.</param>
     public LessonBrief(
         WordStock stock, Standing standing, ClassConventions conventions, DateOnly day, Rung? rung, int minutes, ulong seed,
-        IReadOnlyList<KeptItem>? kept = null)
+        IReadOnlyList<KeptItem>? kept = null, LessonShape? own = null)
     {
-        (Stock, Standing, Day, Rung, Minutes, Seed, Kept) = (stock, standing, day, rung, minutes, seed, kept ?? []);
+        (Stock, Standing, Day, Rung, Minutes, Seed, Kept, Own) = (stock, standing, day, rung, minutes, seed, kept ?? [], own);
         var section = standing.SectionFor(rung);
         Shape = standing.Ladder.Sections[section].Shape.For(rung?.Adds.Select(x => x.Structure).OfType<TaughtStructure>() ?? []);
         TrickyLearning = conventions.TrickyLearning;
@@ -53,7 +54,7 @@ public sealed class LessonBrief
             ? [.. standing.Ladder.Rungs.Where(x => x.Kind == RungKind.Teach).SelectMany(x => x.Adds).Where(x => x.Correspondence is not null).Take(HeardFirst)]
             : [.. Teaches, .. GoesOver];
         Judge = new Judge(rung is null ? standing.Taught : standing.Taught.With([rung]));
-        Pieces = conventions.ShapeOf(ShapeKind);
+        Pieces = own?.Kind == ShapeKind ? own : conventions.ShapeOf(ShapeKind);
         _asked = new Lazy<ReadingBrief>(() =>
         {
             var late = standing.Clock.Due(day).Where(x => x.Item.Track == RevisitTrack.Card && (x.Shaky || x.Overdue > 0)).Select(x => x.Item.Key).ToHashSet();
@@ -75,6 +76,9 @@ public sealed class LessonBrief
     public ulong Seed { get; }
 
     public IReadOnlyList<KeptItem> Kept { get; }
+
+    /// <summary>A shape for this lesson alone, of whatever kind it was when it was given one; null for its class's.</summary>
+    public LessonShape? Own { get; }
 
     /// <summary>The largest shape of word to choose.</summary>
     public WordShape Shape { get; }

@@ -16,7 +16,7 @@ public static class LessonComposer
         {
             return new Lesson(
                 brief.Kind, brief.Minutes, "", "listening", [], [], [], brief.Seed, Teaching.None,
-                WithKept([.. ListeningLesson.Make(brief, make, dice).Where(x => x.Items.Count > 0)], brief.Kept), []);
+                WithKept([.. ListeningLesson.Make(brief, make, dice).Where(x => x.Items.Count > 0)], brief.Kept), [], brief.Own);
         }
 
         var (revisit, carried) = RevisitPart.Make(brief, make, dice);
@@ -34,7 +34,7 @@ public static class LessonComposer
         return new Lesson(
             brief.Kind, brief.Minutes, brief.Rung?.Id ?? "", brief.Rung?.Label ?? "review",
             brief.Teaches, brief.GoesOver, brief.Rung?.TrickyWords ?? [], brief.Seed, TeachingOf(brief.Rung),
-            WithKept(blocks, brief.Kept), carried);
+            WithKept(blocks, brief.Kept), carried, brief.Own);
     }
 
     // In the order of the shape; what has no place in it stands last.

@@ -86,6 +86,19 @@ public static class LessonChanges
                 x.Kind == ItemKind.Story ? x.Heading : "", phrases.Sentence(x.Reasons), phrases.Sentence([service.Of(block, x)])))]);
     }
 
+    public static async Task<Results<Ok<LessonShapeView>, ProblemHttpResult>> Shape(Guid lessonId, Classrooms rooms, LessonBook book, CancellationToken cancel)
+    {
+        if (await book.Find(lessonId, cancel) is not { } row)
+        {
+            return Gone();
+        }
+
+        var room = (await rooms.Find(row.GroupId, cancel))!;
+        var lesson = StoredJson.Read<LessonDocument>(row.Document).ToCore();
+        var brief = BriefOf(room, row, lesson, lesson.Minutes, lesson.Seed, []);
+        return TypedResults.Ok(LessonShapeView.Of(new PieceWords(room.Conventions), brief.Pieces, brief.Pieces == lesson.Own));
+    }
+
     public static Task<Results<Ok<LessonView>, ProblemHttpResult>> Undo(
         Guid lessonId, RevisionRequest request, BoldLadderDb db, Classrooms rooms, LessonBook book, LessonViews views, CancellationToken cancel) =>
         Change(lessonId, request.Revision, rooms, book, views, async (row, room) =>
@@ -147,6 +160,11 @@ public static class LessonChanges
             return Replan(request, lesson, row, room);
         }
 
+        if (request.Change == LessonChange.Reshape)
+        {
+            return Reshape(request, lesson, row, room);
+        }
+
         if (request.Change == LessonChange.Follow)
         {
             return Follow(lesson, row, room);
@@ -187,17 +205,33 @@ public static class LessonChanges
             case LessonChange.Type:
                 return Typed(request, lesson, item, row, room, gate);
             default:
-                return (null, Problems.Bad("change", "Say what to change: swap, add, earlier, later, lock, unlock, drop, type, replan, follow or mend."));
+                return (null, Problems.Bad("change", "Say what to change: swap, add, earlier, later, lock, unlock, drop, type, replan, reshape, follow or mend."));
         }
     }
 
     private static (LessonEdit?, ProblemHttpResult?) Replan(LessonEditRequest request, Lesson lesson, LessonRow row, Classroom room)
     {
-        var kept = lesson.Blocks.SelectMany(b => b.Items.Where(x => x.Locked).Select(x => new KeptItem(b.Part, b.Activity, x, b.Asks))).ToList();
         var minutes = request.Minutes ?? lesson.Minutes;
-        var brief = BriefOf(room, row, lesson, minutes, (lesson.Seed * 31) + (ulong)row.Revision, kept);
+        var brief = BriefOf(room, row, lesson, minutes, (lesson.Seed * 31) + (ulong)row.Revision, Locked(lesson));
         return (new ReplaceLesson(LessonComposer.Compose(brief), minutes == lesson.Minutes ? "planned again" : $"made it {minutes} minutes"), null);
     }
+
+    // The same seed, so that what is not moved about stays as it was.
+    private static (LessonEdit?, ProblemHttpResult?) Reshape(LessonEditRequest request, Lesson lesson, LessonRow row, Classroom room)
+    {
+        var kind = BriefOf(room, row, lesson, lesson.Minutes, lesson.Seed, []).ShapeKind;
+        if (request.Pieces is not null && LessonShapeView.Problem(kind, request.Pieces) is { } wrong)
+        {
+            return (null, Problems.Bad("pieces", wrong));
+        }
+
+        var own = request.Pieces is null ? null : new ShapeDocument(kind, request.Pieces).ToCore();
+        var brief = BriefOf(room, row, lesson with { Own = own }, lesson.Minutes, lesson.Seed, Locked(lesson));
+        return (new ReplaceLesson(LessonComposer.Compose(brief), own is null ? "gave it the usual pieces" : "changed its pieces"), null);
+    }
+
+    private static IReadOnlyList<KeptItem> Locked(Lesson lesson) =>
+        [.. lesson.Blocks.SelectMany(b => b.Items.Where(x => x.Locked).Select(x => new KeptItem(b.Part, b.Activity, x, b.Asks)))];
 
     // The line has moved since the lesson was planned: a day was missed, or the ladder was revised.
     private static (LessonEdit?, ProblemHttpResult?) Follow(Lesson lesson, LessonRow row, Classroom room)
@@ -208,8 +242,8 @@ public static class LessonChanges
         }
 
         var plain = room.Brief(planned, room.Planned.Before(row.Day), lesson.Minutes);
-        var kept = lesson.Blocks.SelectMany(b => b.Items.Where(x => x.Locked && SentenceBank.WordsOf(x.Text).All(plain.Judge.IsLegal)).Select(x => new KeptItem(b.Part, b.Activity, x, b.Asks))).ToList();
-        var brief = new LessonBrief(room.Stock, plain.Standing, room.Conventions, row.Day, planned.Rung, lesson.Minutes, plain.Seed, kept);
+        var kept = Locked(lesson).Where(x => SentenceBank.WordsOf(x.Item.Text).All(plain.Judge.IsLegal)).ToList();
+        var brief = new LessonBrief(room.Stock, plain.Standing, room.Conventions, row.Day, planned.Rung, lesson.Minutes, plain.Seed, kept, lesson.Own);
         return (new ReplaceLesson(LessonComposer.Compose(brief), $"planned for {due}"), null);
     }
 
@@ -270,6 +304,6 @@ public static class LessonChanges
     {
         var place = room.Ladder.PlaceOf(lesson.RungId);
         return new LessonBrief(
-            room.Stock, before ?? room.Before(row.Day, row.Id.ToString()), room.Conventions, row.Day, place >= 0 ? room.Ladder.Rungs[place] : null, minutes, seed, kept);
+            room.Stock, before ?? room.Before(row.Day, row.Id.ToString()), room.Conventions, row.Day, place >= 0 ? room.Ladder.Rungs[place] : null, minutes, seed, kept, lesson.Own);
     }
 }

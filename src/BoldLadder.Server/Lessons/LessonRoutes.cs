@@ -3,6 +3,8 @@ using System.Globalization;
 using BoldLadder.Core.Log;
 using BoldLadder.Server.Groups;
 using BoldLadder.Server.Hosting;
+using BoldLadder.Server.Phrasing;
+using BoldLadder.Server.Storage;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace BoldLadder.Server.Lessons;
@@ -36,6 +38,9 @@ public enum LessonChange
 
     /// <summary>One place later.</summary>
     Later,
+
+    /// <summary>The lesson with the pieces given, for this lesson alone; locked items stay.</summary>
+    Reshape,
 }
 
 /// <param name="Revision">The revision that the change was made on.</param>
@@ -43,9 +48,10 @@ public enum LessonChange
 /// <param name="Text">What was typed; for a swap, one of the others that fit.</param>
 /// <param name="AsTricky">Take a word that can't be read yet as tricky, for this lesson.</param>
 /// <param name="Minutes">For a re-plan: another length.</param>
+/// <param name="Pieces">For another shape: its pieces in order; none goes back to what the class usually has.</param>
 public sealed record LessonEditRequest(
     int Revision, LessonChange Change, [property: StringLength(40)] string? ItemId = null, string? Text = null, bool AsTricky = false,
-    [property: Range(10, 90)] int? Minutes = null);
+    [property: Range(10, 90)] int? Minutes = null, IReadOnlyList<ShapePieceDocument>? Pieces = null);
 
 public sealed record RevisionRequest(int Revision);
 
@@ -63,6 +69,8 @@ public static class LessonRoutes
             .WithSummary("Change a lesson.").ProducesProblem(400).ProducesProblem(404).ProducesProblem(409).ProducesProblem(422);
         school.MapGet("/lessons/{lessonId:guid}/items/{itemId}/others", LessonChanges.Others)
             .WithSummary("What else fits in an item's place, best first, each with why.").ProducesProblem(404);
+        school.MapGet("/lessons/{lessonId:guid}/shape", LessonChanges.Shape)
+            .WithSummary("Which pieces a lesson has, in what order and for how long.").ProducesProblem(404);
         school.MapPost("/lessons/{lessonId:guid}/undo", LessonChanges.Undo)
             .WithSummary("Take back the last change.").ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
         school.MapPost("/lessons/{lessonId:guid}/outcome", LessonOutcomes.Say)

@@ -17,19 +17,9 @@ public sealed record ShapeRequest(int Revision, ShapeKind Kind, IReadOnlyList<Sh
 /// <param name="Pieces">The shape to try.</param>
 public sealed record TryShapeRequest(ShapeKind Kind, IReadOnlyList<ShapePieceDocument> Pieces);
 
-/// <summary>The shapes of a school's lessons.</summary>
+/// <summary>The shapes of the lessons of a school, or of a group.</summary>
 /// <param name="Revision">Of the settings: a change says which it was made on.</param>
 public sealed record LessonShapesView(int Revision, IReadOnlyList<LessonShapeView> Kinds);
-
-/// <param name="When">On which days it is taken.</param>
-/// <param name="IsOwn">The school's own, and not what ships.</param>
-/// <param name="Others">Pieces that it could have and has not.</param>
-public sealed record LessonShapeView(ShapeKind Kind, string Name, string When, bool IsOwn, IReadOnlyList<ShapePieceView> Pieces, IReadOnlyList<ShapePieceView> Others);
-
-/// <param name="Minutes">Asked for on every day of the kind; null for as long as fits.</param>
-/// <param name="CanGo">The lesson can be without it.</param>
-/// <param name="CanTime">Minutes can be asked for.</param>
-public sealed record ShapePieceView(LessonPart Part, Slot Slot, string Name, string How, int? Minutes, bool CanGo, bool CanTime);
 
 /// <param name="Lesson">Null where there is none to try it on.</param>
 /// <param name="WhyNot">Why there is none, and what to do; else empty.</param>
@@ -49,51 +39,54 @@ public static class ShapeRoutes
 {
     public static void Map(RouteGroupBuilder school)
     {
-        school.MapGet("/shapes", All).WithSummary("The shape of each kind of lesson.");
-        school.MapPut("/shapes", Put).WithSummary("Make a shape the school's own, or go back to what ships.").ProducesProblem(400).ProducesProblem(409);
-        Turns.Take(school.MapPost("/shapes/try", Try).WithSummary("The next lesson of a kind of the school's first group, as a shape would make it.").ProducesProblem(400).ProducesProblem(503), large: true);
+        school.MapGet("/shapes", All).WithSummary("The shape of each kind of lesson, of the school or of a group.").ProducesProblem(404);
+        school.MapPut("/shapes", Put).WithSummary("Make a shape the school's own or a group's, or go back to what stands below it.").ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
+        Turns.Take(school.MapPost("/shapes/try", Try).WithSummary("The next lesson of a kind of a group, or of the school's first, as a shape would make it.").ProducesProblem(400).ProducesProblem(503), large: true);
     }
 
-    private static async Task<Ok<LessonShapesView>> All(BoldLadderDb db, SchoolScope scope, CancellationToken cancel) => TypedResults.Ok(View(await School(db, scope, cancel)));
+    private static async Task<Results<Ok<LessonShapesView>, ProblemHttpResult>> All(Guid? groupId, BoldLadderDb db, SchoolScope scope, CancellationToken cancel) =>
+        await Ways(groupId, db, scope, cancel) is { } ways ? TypedResults.Ok(View(ways)) : Gone();
 
     private static async Task<Results<Ok<LessonShapesView>, ProblemHttpResult>> Put(
-        ShapeRequest request, BoldLadderDb db, SchoolScope scope, CancellationToken cancel)
+        ShapeRequest request, Guid? groupId, BoldLadderDb db, SchoolScope scope, CancellationToken cancel)
     {
-        var school = await School(db, scope, cancel);
+        if (await Ways(groupId, db, scope, cancel) is not { } ways)
+        {
+            return Gone();
+        }
+
         var kind = request.Kind;
-        var wrong = request.Pieces is null ? null : Refused(kind, request.Pieces);
-        if (wrong is not null)
+        if (request.Pieces is not null && LessonShapeView.Problem(kind, request.Pieces) is { } wrong)
         {
             return Problems.Bad("pieces", wrong);
         }
 
-        if (school.Revision != request.Revision)
+        if (ways.Revision != request.Revision)
         {
-            return Problems.Stale(View(school));
+            return Problems.Stale(View(ways));
         }
 
-        var before = ConventionsDocument.Read(school.Conventions);
+        var before = ways.Own;
         var others = (before.Shapes ?? []).Where(x => x.Kind != kind);
-        IReadOnlyList<ShapeDocument> shapes = request.Pieces is null || Core(kind, request.Pieces).ToString() == LessonShape.Usual(kind).ToString() ? [.. others] : [.. others, new ShapeDocument(kind, request.Pieces)];
-        (school.Conventions, school.Revision) = (StoredJson.Write(before with { Shapes = shapes.Count == 0 ? null : shapes }), school.Revision + 1);
-        return await Conflicts.Save(db, cancel) ? TypedResults.Ok(View(school)) : Problems.Stale(View(await School(db, scope, cancel)));
+        IReadOnlyList<ShapeDocument> shapes = request.Pieces is null || new ShapeDocument(kind, request.Pieces).ToCore().ToString() == ways.Below.ShapeOf(kind).ToString() ? [.. others] : [.. others, new ShapeDocument(kind, request.Pieces)];
+        ways.Write(before with { Shapes = shapes.Count == 0 ? null : shapes });
+        return await Conflicts.Save(db, cancel) ? TypedResults.Ok(View(ways)) : Problems.Stale(View((await Ways(groupId, db, scope, cancel))!));
     }
 
     private static async Task<Results<Ok<TriedShapeView>, ProblemHttpResult>> Try(
-        TryShapeRequest request, BoldLadderDb db, Classrooms rooms, CancellationToken cancel)
+        TryShapeRequest request, Guid? groupId, BoldLadderDb db, Classrooms rooms, CancellationToken cancel)
     {
-        if (Refused(request.Kind, request.Pieces) is { } wrong)
+        if (LessonShapeView.Problem(request.Kind, request.Pieces) is { } wrong)
         {
             return Problems.Bad("pieces", wrong);
         }
 
-        var first = await db.Groups.AsNoTracking().Where(x => !x.Archived).OrderBy(x => x.Position).Select(x => (Guid?)x.Id).FirstOrDefaultAsync(cancel);
-        if (first is not { } id || await rooms.Find(id, cancel) is not { } room)
+        if ((groupId ?? await db.Groups.AsNoTracking().Where(x => !x.Archived).OrderBy(x => x.Position).Select(x => (Guid?)x.Id).FirstOrDefaultAsync(cancel)) is not { } id || await rooms.Find(id, cancel) is not { } room)
         {
             return TypedResults.Ok(new TriedShapeView(null, "A shape is tried on a lesson of a group. Add one under Groups."));
         }
 
-        var ways = room.Conventions with { Shapes = [.. room.Conventions.Shapes.Where(x => x.Kind != request.Kind), Core(request.Kind, request.Pieces)] };
+        var ways = room.Conventions with { Shapes = [.. room.Conventions.Shapes.Where(x => x.Kind != request.Kind), new ShapeDocument(request.Kind, request.Pieces).ToCore()] };
         if (ShapeTrial.Of(request.Kind, room.Logged, room.Forecast.Days, room.Stock, ways, x => LessonInputs.SeedOf(room.Group.Id, x)) is not { } tried)
         {
             return TypedResults.Ok(new TriedShapeView(null, $"The ladder of {room.Group.Name} has no lesson of this kind."));
@@ -106,27 +99,42 @@ public static class ShapeRoutes
                 x.Part, words.Name(x.Activity), x.Seconds, [.. x.Items.Select(i => i.Kind == ItemKind.Story ? i.Heading : i.Text)]))]), ""));
     }
 
-    private static string? Refused(ShapeKind kind, IReadOnlyList<ShapePieceDocument>? pieces) =>
-        pieces is null || pieces.Any(x => x is null) ? "Say the pieces, each with its part and its name." : Core(kind, pieces).Problem;
+    private static ProblemHttpResult Gone() => Problems.Missing("groupId", "This school has no such group. Choose one from the list.");
 
-    private static LessonShape Core(ShapeKind kind, IReadOnlyList<ShapePieceDocument> pieces) => new ShapeDocument(kind, pieces).ToCore();
-
-    private static Task<SchoolRow> School(BoldLadderDb db, SchoolScope scope, CancellationToken cancel) => db.Schools.SingleAsync(x => x.Id == scope.School, cancel);
-
-    private static LessonShapesView View(SchoolRow school)
+    private static async Task<ShapeWays?> Ways(Guid? groupId, BoldLadderDb db, SchoolScope scope, CancellationToken cancel)
     {
-        var own = ConventionsDocument.Read(school.Conventions);
-        var ways = ClassConventions.Of(own.ToCore(), OwnConventions.None);
-        var words = new PieceWords(ways);
-        return new LessonShapesView(school.Revision, [.. Enum.GetValues<ShapeKind>().Select(kind =>
-        {
-            var pieces = ways.ShapeOf(kind).Pieces;
-            return new LessonShapeView(
-                kind, words.Name(kind), words.When(kind), ways.Shapes.Any(x => x.Kind == kind), [.. pieces.Select(x => Of(kind, x))],
-                [.. LessonShape.Choices(kind).Where(x => !pieces.Any(p => p.Part == x.Part && p.Slot == x.Slot)).Select(x => Of(kind, x))]);
-        })]);
+        var school = await db.Schools.SingleAsync(x => x.Id == scope.School, cancel);
+        return groupId is null ? new ShapeWays(school, null) : await db.Groups.SingleOrDefaultAsync(x => x.Id == groupId, cancel) is { } group ? new ShapeWays(school, group) : null;
+    }
 
-        ShapePieceView Of(ShapeKind kind, ShapePiece x) =>
-            new(x.Part, x.Slot, words.Name(x.Slot), words.How(x.Slot), x.Minutes, !LessonShape.IsFixed(kind, x.Slot), LessonShape.IsTimed(x.Slot));
+    private static LessonShapesView View(ShapeWays ways)
+    {
+        var (whole, own, words) = (ways.Whole, ways.Own.ToCore().Shapes ?? [], new PieceWords(ways.Whole));
+        return new LessonShapesView(ways.Revision, [.. Enum.GetValues<ShapeKind>().Select(kind => LessonShapeView.Of(words, whole.ShapeOf(kind), own.Any(x => x.Kind == kind)))]);
+    }
+
+    /// <summary>Whose shapes are seen or changed: the school's, or those of a group over them.</summary>
+    private sealed record ShapeWays(SchoolRow School, GroupRow? Group)
+    {
+        public int Revision => Group?.Revision ?? School.Revision;
+
+        public ConventionsDocument Own => ConventionsDocument.Read(Group is null ? School.Conventions : Group.Conventions);
+
+        /// <summary>What stands without its own.</summary>
+        public ClassConventions Below => ClassConventions.Of(Group is null ? OwnConventions.None : ConventionsDocument.Read(School.Conventions).ToCore(), OwnConventions.None);
+
+        public ClassConventions Whole => ClassConventions.Of(ConventionsDocument.Read(School.Conventions).ToCore(), ConventionsDocument.Read(Group?.Conventions).ToCore());
+
+        public void Write(ConventionsDocument own)
+        {
+            if (Group is null)
+            {
+                (School.Conventions, School.Revision) = (StoredJson.Write(own), School.Revision + 1);
+            }
+            else
+            {
+                (Group.Conventions, Group.Revision) = (StoredJson.Write(own), Group.Revision + 1);
+            }
+        }
     }
 }

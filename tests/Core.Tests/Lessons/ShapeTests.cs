@@ -120,6 +120,21 @@ public sealed class ShapeTests
         Assert.Equal(LessonShape.Usual(ShapeKind.Check), whole.ShapeOf(ShapeKind.Check));
     }
 
+    [Fact]
+    public void A_lesson_can_have_a_shape_for_itself_alone_and_keeps_it_while_it_is_made_short_and_whole_again()
+    {
+        var usual = LessonShape.Usual(ShapeKind.NewLearning);
+        var own = usual with { Pieces = [.. usual.Pieces.Where(x => x.Slot is not (Slot.Riddles or Slot.Spell)), new(LessonPart.Practise, Slot.Spell, 2)] };
+        var whole = LessonComposer.Compose(BriefAt(60, own: own));
+        Assert.DoesNotContain(whole.Blocks, x => x.Activity == Activity.Riddles);
+        Assert.InRange(whole.Blocks.Single(x => x.Activity == Activity.Spell).Items.Count, 2, 3);
+
+        // A short lesson is of another kind: it takes the shape of that, and remembers.
+        var brief = LessonComposer.Compose(BriefAt(60, minutes: 15, own: own));
+        Assert.Equal(LessonComposer.Compose(BriefAt(60, minutes: 15)).Items.Select(x => x.Text), brief.Items.Select(x => x.Text));
+        Assert.Equal(own, brief.Own);
+    }
+
     [Theory]
     [InlineData("ow")]
     [InlineData("oa")]
@@ -155,7 +170,7 @@ public sealed class ShapeTests
 
     private static readonly WordStock Stock = new(World.South.Rules, World.Written, null, new Lazy<MadeUpCheck>(() => World.MadeUp));
 
-    private static LessonBrief BriefAt(int place, LessonShape? shape = null, int minutes = 25, int days = 0, ulong seed = 7)
+    private static LessonBrief BriefAt(int place, LessonShape? shape = null, int minutes = 25, int days = 0, ulong seed = 7, LessonShape? own = null)
     {
         var ladder = World.Estuary;
         var standing = World.StandingOf(ladder, World.LogOf(ladder.Rungs.Take(place)), World.South.Rules);
@@ -165,6 +180,6 @@ public sealed class ShapeTests
         }
 
         var conventions = ClassConventions.Usual with { Shapes = shape is null ? [] : [shape] };
-        return new LessonBrief(Stock, standing, conventions, World.Year.SchoolDays[place + days], ladder.Rungs[place], minutes, seed);
+        return new LessonBrief(Stock, standing, conventions, World.Year.SchoolDays[place + days], ladder.Rungs[place], minutes, seed, own: own);
     }
 }

@@ -1289,6 +1289,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/schools/{schoolId}/lessons/{lessonId}/shape": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Which pieces a lesson has, in what order and for how long. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                    lessonId: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LessonShapeView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/schools/{schoolId}/lessons/{lessonId}/undo": {
         parameters: {
             query?: never;
@@ -1908,10 +1956,12 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The shape of each kind of lesson. */
+        /** The shape of each kind of lesson, of the school or of a group. */
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    groupId?: string;
+                };
                 header?: never;
                 path: {
                     schoolId: string;
@@ -1929,12 +1979,23 @@ export interface paths {
                         "application/json": components["schemas"]["LessonShapesView"];
                     };
                 };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
             };
         };
-        /** Make a shape the school's own, or go back to what ships. */
+        /** Make a shape the school's own or a group's, or go back to what stands below it. */
         put: {
             parameters: {
-                query?: never;
+                query?: {
+                    groupId?: string;
+                };
                 header?: never;
                 path: {
                     schoolId: string;
@@ -1958,6 +2019,15 @@ export interface paths {
                 };
                 /** @description Bad Request */
                 400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
                     headers: {
                         [name: string]: unknown;
                     };
@@ -1992,10 +2062,12 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** The next lesson of a kind of the school's first group, as a shape would make it. */
+        /** The next lesson of a kind of a group, or of the school's first, as a shape would make it. */
         post: {
             parameters: {
-                query?: never;
+                query?: {
+                    groupId?: string;
+                };
                 header?: never;
                 path: {
                     schoolId: string;
@@ -5205,7 +5277,7 @@ export interface components {
         /** @enum {unknown} */
         LeftOutReason: "holiday" | "count" | "struck" | "hidden" | "otherSheet" | "noValue" | "column" | "title" | "repeated" | "notRead";
         /** @enum {unknown} */
-        LessonChange: "swap" | "lock" | "unlock" | "drop" | "type" | "replan" | "mend" | "follow" | "add" | "earlier" | "later";
+        LessonChange: "swap" | "lock" | "unlock" | "drop" | "type" | "replan" | "mend" | "follow" | "add" | "earlier" | "later" | "reshape";
         LessonEditRequest: {
             /** Format: int32 */
             revision: number;
@@ -5216,6 +5288,7 @@ export interface components {
             asTricky: boolean;
             /** Format: int32 */
             minutes?: null | number;
+            pieces?: null | components["schemas"]["ShapePieceDocument"][];
         };
         /** @enum {unknown} */
         LessonKind: "newLearning" | "contrast" | "structure" | "review" | "trickyWordDay" | "check" | "listening";

@@ -1,7 +1,8 @@
+import { Button } from 'react-bootstrap';
 import type { LessonView } from '../api/schema';
 
 /** What the person teaching should know before they begin, when nothing is chosen. */
-export function NotesColumn({ lesson }: { lesson: LessonView }) {
+export function NotesColumn({ lesson, onReshape }: { lesson: LessonView; onReshape?: () => void }) {
   return (
     <div className="notes">
       <h2>From last time</h2>
@@ -43,6 +44,11 @@ export function NotesColumn({ lesson }: { lesson: LessonView }) {
           <h2>Notes on the rung</h2>
           <p>{lesson.teaching.notes}</p>
         </>
+      )}
+      {onReshape && (
+        <Button size="sm" variant="outline-dark" onClick={onReshape}>
+          Change its pieces
+        </Button>
       )}
       <p className="hint">Choose any word to see its split and why it is here.</p>
     </div>

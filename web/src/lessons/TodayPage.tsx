@@ -13,6 +13,7 @@ import { ItemColumn } from './ItemColumn';
 import { LessonParts } from './LessonParts';
 import { NotesColumn } from './NotesColumn';
 import { PrintSheet } from './PrintSheet';
+import { ShapeColumn } from './shape/ShapeColumn';
 import { itemsOf, useLesson } from './useLesson';
 
 /** The lesson of a group for a day: what to say, what to write, and how it went. */
@@ -30,6 +31,7 @@ function LessonDesk({ day }: { day: string }) {
   const [chosenId, setChosen] = useState<string>();
   const [shaky, setShaky] = useState<ReadonlySet<string>>(new Set());
   const [guided, setGuided] = useState(false);
+  const [reshaping, setReshaping] = useState(false);
   const items = lesson ? itemsOf(lesson) : [];
   const chosen = items.find((x) => x.id === chosenId);
   const editable = lesson?.id !== null && lesson?.outcome === null;
@@ -78,7 +80,7 @@ function LessonDesk({ day }: { day: string }) {
     <>
       <Shell
         strip={lesson.strip}
-        dockName={chosen ? 'The chosen item' : 'Notes for today'}
+        dockName={chosen ? 'The chosen item' : reshaping ? 'Pieces of this lesson' : 'Notes for today'}
         dock={
           chosen ? (
             <ItemColumn
@@ -88,8 +90,10 @@ function LessonDesk({ day }: { day: string }) {
               shaky={shaky.has(chosen.id)}
               onShaky={() => toggle(chosen.id)}
             />
+          ) : reshaping && editable ? (
+            <ShapeColumn lesson={lesson} change={change} onClose={() => setReshaping(false)} />
           ) : (
-            <NotesColumn lesson={lesson} />
+            <NotesColumn lesson={lesson} onReshape={editable ? () => setReshaping(true) : undefined} />
           )
         }
         foot={

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, need, Problem } from '../api/client';
-import type { LessonChange, LessonView, LogOutcome } from '../api/schema';
+import type { LessonChange, LessonView, LogOutcome, ShapePieceDocument } from '../api/schema';
 import { usePlace } from '../api/place';
 
 export interface Change {
@@ -9,6 +9,7 @@ export interface Change {
   text?: string;
   asTricky?: boolean;
   minutes?: number;
+  pieces?: ShapePieceDocument[];
 }
 
 /** The items of a lesson, in the order they are done. */
@@ -59,6 +60,7 @@ export function useLesson(day: string) {
             text: x.text ?? null,
             asTricky: x.asTricky ?? false,
             minutes: x.minutes ?? null,
+            pieces: x.pieces ?? null,
           },
         }),
       );

@@ -94,8 +94,8 @@ const STEPS: { id: Step; name: string; about: ReactNode; aside?: boolean }[] = [
           its part. A piece without minutes takes what fits, on the days it fits.
         </p>
         <p>
-          What is taken out leaves its time to the rest. Beside it is the next such lesson of your first
-          group, made that way.
+          What is taken out leaves its time to the rest. Beside it is the next such lesson of the group, or of
+          your first one, made that way. One lesson alone is changed from Today.
         </p>
       </>
     ),

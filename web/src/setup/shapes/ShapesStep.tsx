@@ -1,21 +1,18 @@
 import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
-import type {
-  LessonPart,
-  ShapeKind,
-  ShapePieceView,
-  LessonShapesView,
-  LessonShapeView,
-} from '../../api/schema';
-import { ShapePart } from './ShapePart';
+import type { ShapeKind, LessonShapesView, LessonShapeView } from '../../api/schema';
+import { useSchool } from '../../api/useSchool';
+import { ShapeParts } from '../../lessons/shape/ShapeParts';
+import { documentOf, usePieces } from '../../lessons/shape/usePieces';
 import { Trial } from './Trial';
-import { documentOf, useShapes, useTrial } from './useShapes';
-
-const PARTS: LessonPart[] = ['revisit', 'teach', 'practise', 'apply'];
+import { useShapes, useTrial } from './useShapes';
 
 /** What each kind of lesson is made of: dragged into order, timed, taken out and put in, and seen on a lesson of their own. */
 export function ShapesStep({ schoolId, onNext }: { schoolId: string; onNext: () => void }) {
-  const { view, error, save } = useShapes(schoolId);
+  const school = useSchool(schoolId);
+  const groups = (school.data?.groups ?? []).filter((x) => !x.archived);
+  const [groupId, setGroup] = useState('');
+  const { view, error, save } = useShapes(schoolId, groupId);
   const [kind, setKind] = useState<ShapeKind>('newLearning');
   if (error) return <p className="form-problem">{error.message}</p>;
   const shape = view?.kinds.find((x) => x.kind === kind);
@@ -32,15 +29,26 @@ export function ShapesStep({ schoolId, onNext }: { schoolId: string; onNext: () 
           {view.kinds.map((x) => (
             <option key={x.kind} value={x.kind}>
               {x.name}
-              {x.isOwn ? ' (yours)' : ''}
+              {x.isOwn ? (groupId ? ' (the group’s own)' : ' (yours)') : ''}
             </option>
           ))}
         </Form.Select>
+        {groups.length > 0 && (
+          <Form.Select aria-label="Whose lessons" value={groupId} onChange={(x) => setGroup(x.target.value)}>
+            <option value="">in the whole school</option>
+            {groups.map((x) => (
+              <option key={x.id} value={x.id}>
+                in {x.name} only
+              </option>
+            ))}
+          </Form.Select>
+        )}
         <p className="hint">{shape.when}</p>
       </div>
       <Shape
-        key={`${kind} ${view.revision}`}
+        key={`${kind} ${groupId} ${view.revision}`}
         schoolId={schoolId}
+        groupId={groupId}
         view={view}
         shape={shape}
         save={save}
@@ -52,31 +60,23 @@ export function ShapesStep({ schoolId, onNext }: { schoolId: string; onNext: () 
 
 interface Props {
   schoolId: string;
+  groupId: string;
   view: LessonShapesView;
   shape: LessonShapeView;
   save: ReturnType<typeof useShapes>['save'];
   onNext: () => void;
 }
 
-function Shape({ schoolId, view, shape, save, onNext }: Props) {
-  const [pieces, setPieces] = useState(shape.pieces);
-  const [others, setOthers] = useState(shape.others);
-  const trial = useTrial(schoolId, shape.kind, pieces);
-  const changed = JSON.stringify(documentOf(pieces)) !== JSON.stringify(documentOf(shape.pieces));
-  const put = (next: ShapePieceView[] | null) =>
+function Shape({ schoolId, groupId, view, shape, save, onNext }: Props) {
+  const desk = usePieces(shape);
+  const { pieces, changed } = desk;
+  const trial = useTrial(schoolId, groupId, shape.kind, pieces);
+  const put = (next: LessonShapeView['pieces'] | null) =>
     save.mutate({
       kind: shape.kind,
       revision: view.revision,
       pieces: next === null ? null : documentOf(next),
     });
-  const takeOut = (piece: ShapePieceView) => {
-    setPieces(pieces.filter((x) => x !== piece));
-    setOthers([...others, { ...piece, minutes: null }]);
-  };
-  const putIn = (piece: ShapePieceView) => {
-    setPieces(PARTS.flatMap((part) => [...pieces, piece].filter((x) => x.part === part)));
-    setOthers(others.filter((x) => x !== piece));
-  };
   return (
     <div className="shape">
       <div className="shape-parts">
@@ -85,19 +85,13 @@ function Shape({ schoolId, view, shape, save, onNext }: Props) {
             Save this shape
           </Button>
           {changed && (
-            <Button
-              variant="link"
-              onClick={() => {
-                setPieces(shape.pieces);
-                setOthers(shape.others);
-              }}
-            >
+            <Button variant="link" onClick={desk.asItWas}>
               As it was
             </Button>
           )}
           {shape.isOwn && !changed && (
             <Button variant="link" disabled={save.isPending} onClick={() => put(null)}>
-              Back to the usual
+              {groupId ? 'Back to the school’s' : 'Back to the usual'}
             </Button>
           )}
           <Button variant="outline-dark" className="on" onClick={onNext}>
@@ -109,20 +103,7 @@ function Shape({ schoolId, view, shape, save, onNext }: Props) {
             {save.error.message}
           </p>
         )}
-        {PARTS.map((part) => (
-          <ShapePart
-            key={part}
-            part={part}
-            pieces={pieces.filter((x) => x.part === part)}
-            others={others.filter((x) => x.part === part)}
-            onOrder={(inPart) =>
-              setPieces(PARTS.flatMap((x) => (x === part ? inPart : pieces.filter((p) => p.part === x))))
-            }
-            onTime={(piece, minutes) => setPieces(pieces.map((x) => (x === piece ? { ...x, minutes } : x)))}
-            onTakeOut={takeOut}
-            onPutIn={putIn}
-          />
-        ))}
+        <ShapeParts desk={desk} />
       </div>
       <Trial {...trial} />
     </div>
