@@ -215,10 +215,17 @@ test('a school draws its own marks under words, and sees them before it takes th
 test('a group has a pace and a week of its own', async ({ teacher, page }) => {
   await teacher.open('Avocets');
   await page.getByRole('link', { name: 'Groups' }).click();
-  await page.getByRole('listitem').filter({ hasText: 'Avocets' }).getByRole('button', { name: 'Their ways' }).click();
+  const ways = page.getByRole('listitem').filter({ hasText: 'Avocets' }).getByRole('button', { name: 'Their ways' });
+  await ways.click();
   await page.getByLabel('Days a new rung takes').selectOption('2');
   await page.getByLabel('fri', { exact: true }).check();
+  const answer = page.waitForResponse((x) => x.request().method() === 'PUT');
   await page.getByRole('button', { name: 'Save their ways' }).click();
+  await answer;
+  // What was saved stays open, as it is now, and is there after a reload.
+  await expect(page.getByRole('button', { name: 'Back to the usual' })).toHaveCount(2);
+  await page.reload();
+  await ways.click();
   await expect(page.getByRole('button', { name: 'Back to the usual' })).toHaveCount(2);
 });
 

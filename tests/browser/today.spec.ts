@@ -1,4 +1,4 @@
-import { expect, test } from './teacher';
+import { expect, SALTMARSH_ROW, test } from './teacher';
 
 test('Today opens on the first group with a lesson of four timed parts', async ({ teacher, page }) => {
   await teacher.open();
@@ -249,4 +249,21 @@ test('every form of piece can be planned with: locked, dropped and undone by nam
     }
   }
   expect(wanted.filter((x) => !seen.has(x))).toEqual([]);
+});
+
+test('two groups in one room go over the same cards, and each goes on by itself', async ({ teacher, page }) => {
+  await page.goto(`${SALTMARSH_ROW}/set-up/groups`);
+  const row = page.locator('.groups > li').filter({ hasText: /^Avocets/ });
+  await row.getByRole('button', { name: 'Change' }).click();
+  await row.getByLabel('Taught in one room with').selectOption('in one room with Curlews');
+  await row.getByRole('button', { name: 'Save' }).click();
+  await expect(row.locator('.group-line')).toContainText('in one room with Curlews');
+  await teacher.open('Avocets');
+  const mate = page.locator('.part.revisit .with');
+  await expect(mate).toHaveText('with Curlews');
+  const cards = await teacher.texts('cards');
+  await mate.getByRole('link').click();
+  await expect(mate).toHaveText('with Avocets');
+  await expect.poll(async () => (await teacher.texts('cards')).slice(0, cards.length)).toEqual(cards);
+  await expect(page.locator('.block.cards .ask')).toContainText('this one alone');
 });

@@ -58,6 +58,12 @@ public enum ReasonCode
     DueBefore,
     TaughtLast,
     WasShaky,
+
+    /// <summary>Due only in the other group of the room.</summary>
+    DueInOtherGroup,
+
+    /// <summary>Gone over by both groups of the room.</summary>
+    ForBothGroups,
     AskedInPlace,
     TypedIn,
     TypedInAsTricky,
@@ -200,6 +206,9 @@ public enum ReasonCode
 
     /// <summary>What is asked. Arguments: the two sounds as they are called, <c>first</c>, <c>inside</c> or <c>last</c>, and the keys of the two.</summary>
     AskWhichSound,
+
+    /// <summary>Two groups in one room. Arguments: how many are for both, how many for this group alone.</summary>
+    AskTogetherThenAlone,
 
     /// <summary>Arguments: the grapheme to look for.</summary>
     AskSpot,

@@ -35,11 +35,12 @@ public sealed class LessonBrief
     /// <param name="minutes">Length of the lesson: the conventions' own, or the short one.</param>
     /// <param name="kept">Locked items of the lesson this one takes the place of.</param>
     /// <param name="own">The lesson's own shape; null for its class's.</param>
+    /// <param name="shared">What is gone over together with another group in the room; null for a group alone.</param>
     public LessonBrief(
         WordStock stock, Standing standing, ClassConventions conventions, DateOnly day, Rung? rung, int minutes, ulong seed,
-        IReadOnlyList<KeptItem>? kept = null, LessonShape? own = null)
+        IReadOnlyList<KeptItem>? kept = null, LessonShape? own = null, SharedRevisit? shared = null)
     {
-        (Stock, Standing, Day, Rung, Minutes, Seed, Kept, Own) = (stock, standing, day, rung, minutes, seed, kept ?? [], own);
+        (Stock, Standing, Day, Rung, Minutes, Seed, Kept, Own, Shared) = (stock, standing, day, rung, minutes, seed, kept ?? [], own, shared);
         var section = standing.SectionFor(rung);
         Shape = standing.Ladder.Sections[section].Shape.For(rung?.Adds.Select(x => x.Structure).OfType<TaughtStructure>() ?? []);
         TrickyLearning = conventions.TrickyLearning;
@@ -79,6 +80,9 @@ public sealed class LessonBrief
 
     /// <summary>A shape for this lesson alone, of whatever kind it was when it was given one; null for its class's.</summary>
     public LessonShape? Own { get; }
+
+    /// <summary>What is gone over together with another group in the room; null for a group alone.</summary>
+    public SharedRevisit? Shared { get; }
 
     /// <summary>The largest shape of word to choose.</summary>
     public WordShape Shape { get; }

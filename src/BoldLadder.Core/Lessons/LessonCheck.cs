@@ -66,7 +66,7 @@ public static class LessonCheck
     }
 
     private static bool WasDue(LessonItem item) =>
-        item.Reasons.Any(x => x.Code is ReasonCode.DueToday or ReasonCode.DueBefore or ReasonCode.WasShaky or ReasonCode.TaughtLast);
+        item.Reasons.All(x => x.Code != ReasonCode.ForBothGroups) && item.Reasons.Any(x => x.Code is ReasonCode.DueToday or ReasonCode.DueBefore or ReasonCode.WasShaky or ReasonCode.TaughtLast);
 
     // A word that was chosen for a spelling, and whose split was put right since.
     private static bool LostItsPart(LessonItem item, WordStock stock) => item.Kind == ItemKind.Word

@@ -16,8 +16,9 @@ namespace BoldLadder.Core.Lessons;
 /// <param name="LogPosition">How far the group's log goes.</param>
 /// <param name="Ahead">The rungs planned for the days between today and the lesson's.</param>
 /// <param name="Data">All data files that ship, by their hash.</param>
+/// <param name="Room">What the other group in the room goes by; empty for a group alone.</param>
 public sealed record LessonInputs(
-    string Ladder, string Accent, string Conventions, string Year, int Words, long LogPosition, string Ahead, string Data, ulong Seed)
+    string Ladder, string Accent, string Conventions, string Year, int Words, long LogPosition, string Ahead, string Data, ulong Seed, string Room = "")
 {
     // Grows when the composer would make another lesson of the same inputs.
     private const int Composer = 6;
@@ -27,7 +28,7 @@ public sealed record LessonInputs(
     {
         get
         {
-            var text = string.Join('\n', Composer, Ladder, Accent, Conventions, Year, Words, LogPosition, Ahead, Data, Seed);
+            var text = string.Join('\n', Composer, Ladder, Accent, Conventions, Year, Words, LogPosition, Ahead, Data, Seed, Room);
             return Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes(text)))[..32];
         }
     }

@@ -2,6 +2,7 @@ using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Log;
 using BoldLadder.Core.Sounds;
+using BoldLadder.Core.Words;
 
 namespace BoldLadder.Core.Lessons;
 
@@ -14,6 +15,9 @@ public static class RevisitPart
     private const int MostCards = 15, MostCardsInShort = 12;
 
     private const int FewestCards = 12, FewestRecalls = 4;
+
+    // What one of two groups in a room goes over by itself: what it learnt last, while the other reads.
+    private const int CardsAlone = 5, OthersAlone = 2;
 
     /// <summary>How many of each track a lesson of this length has room for. Source: the domain's figures for a revisit that is no pile.</summary>
     private static int Room(RevisitTrack track, int minutes, bool allCards) => track switch
@@ -35,7 +39,7 @@ public static class RevisitPart
             var room = roomFor(item.Item.Track);
             if (item.Item.Track == RevisitTrack.Card)
             {
-                var grapheme = Correspondence.Parse(item.Item.Key).Grapheme.Text;
+                var grapheme = GraphemeOf(item);
                 if (graphemes.Count < room || graphemes.Contains(grapheme))
                 {
                     graphemes.Add(grapheme);
@@ -53,56 +57,104 @@ public static class RevisitPart
 
     internal static (IReadOnlyList<LessonBlock> Blocks, IReadOnlyList<string> Carried) Make(LessonBrief brief, ItemMaker make, Dice dice)
     {
-        var due = brief.Standing.Clock.Due(brief.Day);
-        var fitting = Fitting(due, x => RoomIn(brief, x));
+        var packs = Packs(brief, dice).ToList();
         var blocks = new List<LessonBlock>
         {
-            Block(Activity.Cards, CardOrder.Mix(Cards(brief, fitting, make), dice)),
-            Block(Activity.Recall, dice.Mix(Recalls(brief, fitting, make))),
-            Block(Activity.ReadAgain, Again(brief, make, dice)),
-            Block(Activity.TrickyAtSight, dice.Mix(Trickies(brief, fitting, make))),
+            Block(Activity.Cards, packs.ConvertAll(x => CardOrder.Mix(Cards(brief, x, make), x.Dice))),
+            Block(Activity.Recall, packs.ConvertAll(x => (IReadOnlyList<LessonItem>)x.Dice.Mix(Recalls(brief, x, make)))),
+            Block(Activity.ReadAgain, [Again(brief, make, packs[0].Dice)]),
+            Block(Activity.TrickyAtSight, packs.ConvertAll(x => (IReadOnlyList<LessonItem>)x.Dice.Mix(Trickies(brief, x, make)))),
         };
-        return (blocks, [.. due.Except(fitting).Select(x => x.Item.ToString())]);
+        var fitting = packs.SelectMany(x => x.Due.Concat(x.SoonCards)).Select(x => x.Item).ToHashSet();
+        return (blocks, [.. brief.Standing.Clock.Due(brief.Day).Where(x => !fitting.Contains(x.Item)).Select(x => x.Item.ToString())]);
     }
+
+    // One pack of cards, sounds and tricky words: a class has one; two groups in a room have one for both, and each a small one of its own.
+    /// <param name="SoonCards">Cards that fill it up, and what else a card in it says.</param>
+    /// <param name="SoonRecalls">What falls due next, of which some may.</param>
+    /// <param name="Whole">What is kept of the lesson before goes into it.</param>
+    private sealed record Pack(
+        IReadOnlyList<DueItem> Due, IReadOnlyList<DueItem> SoonCards, IEnumerable<DueItem> SoonRecalls, Func<RevisitTrack, int> Room, Func<DueItem, IReadOnlyList<Reason>> Why, Dice Dice, bool Whole)
+    {
+        /// <summary>Why what fills it up is there.</summary>
+        public IReadOnlyList<Reason> WhySoon { get; init; } = [Reason.Of(ReasonCode.DueSoon)];
+    }
+
+    private static IEnumerable<Pack> Packs(LessonBrief brief, Dice dice)
+    {
+        var due = brief.Standing.Clock.Due(brief.Day);
+        if (brief.Shared is not { } shared)
+        {
+            var fitting = Fitting(due, x => RoomIn(brief, x));
+            var filling = Filling(fitting.Count(x => x.Item.Track == RevisitTrack.Card), brief.Standing.Clock.Soon(brief.Day, RevisitTrack.Card), RoomIn(brief, RevisitTrack.Card));
+            yield return new Pack(fitting, filling, brief.Standing.Clock.Soon(brief.Day, RevisitTrack.Recall), x => RoomIn(brief, x), x => [Why(x)], dice, true);
+            yield break;
+        }
+
+        // The pack for both is cut alike for both, whatever each has of its own.
+        int Both(RevisitTrack track) => brief.Has(LessonPart.Revisit, ActivityOf(track)) ? Room(track, brief.Minutes, false) : 0;
+        int Alone(RevisitTrack track) => Math.Min(Both(track), track == RevisitTrack.Card ? CardsAlone : OthersAlone);
+        var (own, both) = (due.ToDictionary(x => x.Item), Fitting(shared.Due, Both));
+
+        // A card for both that says more to this group: ow of cow, and for the further one of snow too.
+        var cards = both.Where(x => x.Item.Track == RevisitTrack.Card).ToList();
+        var soon = Filling(cards.Count, shared.Soon(brief.Day, RevisitTrack.Card), Both(RevisitTrack.Card));
+        var shown = cards.Concat(soon).Select(GraphemeOf).ToHashSet();
+        var alone = due.Where(x => !shared.Has(x.Item)).ToLookup(x => x.Item.Track == RevisitTrack.Card && shown.Contains(GraphemeOf(x)));
+        yield return new Pack(
+            both, [.. soon, .. alone[true]], shared.Soon(brief.Day, RevisitTrack.Recall), Both,
+            x => [own.TryGetValue(x.Item, out var mine) ? Why(mine) : Reason.Of(ReasonCode.DueInOtherGroup), Reason.Of(ReasonCode.ForBothGroups)], new Dice(shared.Seed), true)
+        {
+            WhySoon = [Reason.Of(ReasonCode.DueSoon), Reason.Of(ReasonCode.ForBothGroups)],
+        };
+        yield return new Pack(Fitting([.. alone[false]], Alone), [], [], Alone, x => [Why(x)], dice, false);
+    }
+
+    private static IReadOnlyList<DueItem> Filling(int cards, IEnumerable<DueItem> soon, int room) => [.. soon.Take(Math.Max(0, Math.Min(FewestCards, room) - cards))];
+
+    private static string GraphemeOf(DueItem card) => Correspondence.Parse(card.Item.Key).Grapheme.Text;
+
+    private static Activity ActivityOf(RevisitTrack track) => track switch
+    {
+        RevisitTrack.Card => Activity.Cards,
+        RevisitTrack.Recall => Activity.Recall,
+        _ => Activity.TrickyAtSight,
+    };
 
     // As the school's own shape has it, or as much as fits.
-    private static int RoomIn(LessonBrief brief, RevisitTrack track)
+    private static int RoomIn(LessonBrief brief, RevisitTrack track) => !brief.Has(LessonPart.Revisit, ActivityOf(track)) ? 0
+        : brief.Asked(LessonPart.Revisit, ActivityOf(track)) ?? Room(track, brief.Minutes, brief.Standing.Clock.AllCardsEveryDay);
+
+    private static LessonBlock Block(Activity activity, IReadOnlyList<IReadOnlyList<LessonItem>> packs)
     {
-        var activity = track switch
-        {
-            RevisitTrack.Card => Activity.Cards,
-            RevisitTrack.Recall => Activity.Recall,
-            _ => Activity.TrickyAtSight,
-        };
-        return !brief.Has(LessonPart.Revisit, activity) ? 0
-            : brief.Asked(LessonPart.Revisit, activity) ?? Room(track, brief.Minutes, brief.Standing.Clock.AllCardsEveryDay);
+        LessonItem[] items = [.. packs.SelectMany(x => x)];
+        var alone = packs.Skip(1).Sum(x => x.Count);
+        return new LessonBlock(LessonPart.Revisit, activity, items) { Asks = alone > 0 ? [Reason.Of(ReasonCode.AskTogetherThenAlone, $"{items.Length - alone}", $"{alone}")] : [] };
     }
 
-    private static LessonBlock Block(Activity activity, IReadOnlyList<LessonItem> items) => new(LessonPart.Revisit, activity, items);
-
-    private static IEnumerable<LessonItem> Cards(LessonBrief brief, IReadOnlyList<DueItem> due, ItemMaker make)
+    private static IEnumerable<LessonItem> Cards(LessonBrief brief, Pack pack, ItemMaker make)
     {
         var kept = brief.KeptIn(LessonPart.Revisit, Activity.Cards);
-        var cards = due.Where(x => x.Item.Track == RevisitTrack.Card).ToList();
-        var soon = brief.Standing.Clock.Soon(brief.Day, RevisitTrack.Card).Take(Math.Max(0, Math.Min(FewestCards, RoomIn(brief, RevisitTrack.Card)) - cards.Count)).ToHashSet();
-        return kept.Concat(cards.Concat(soon)
-            .GroupBy(x => Correspondence.Parse(x.Item.Key).Grapheme.Text)
+        var soon = pack.SoonCards.ToHashSet();
+        var fresh = pack.Due.Where(x => x.Item.Track == RevisitTrack.Card).Concat(pack.SoonCards)
+            .GroupBy(GraphemeOf)
             .Where(x => kept.All(k => k.Text != x.Key))
-            .Select(x => make.Item(ItemKind.Card, x.Key, string.Join(' ', x.Select(d => d.Item.Key)), [soon.Contains(x.First()) ? Reason.Of(ReasonCode.DueSoon) : Why(x.First())])));
+            .Select(x => make.Item(ItemKind.Card, x.Key, string.Join(' ', x.Select(d => d.Item.Key)), soon.Contains(x.First()) ? pack.WhySoon : pack.Why(x.First())));
+        return pack.Whole ? kept.Concat(fresh) : fresh;
     }
 
-    private static IEnumerable<LessonItem> Recalls(LessonBrief brief, IReadOnlyList<DueItem> due, ItemMaker make)
+    private static IEnumerable<LessonItem> Recalls(LessonBrief brief, Pack pack, ItemMaker make)
     {
         var kept = brief.KeptIn(LessonPart.Revisit, Activity.Recall);
         var rules = brief.Stock.Rules;
-        var recalls = due.Where(x => x.Item.Track == RevisitTrack.Recall).ToList();
+        var recalls = pack.Due.Where(x => x.Item.Track == RevisitTrack.Recall).ToList();
         // Where there is room, sounds that have several spellings before their day: the choice between them is what is forgotten.
-        var soon = brief.Standing.Clock.Soon(brief.Day, RevisitTrack.Recall)
-            .Where(x => Spellings(brief.Standing, rules, x.Item.Key).Contains(' ', StringComparison.Ordinal))
-            .Take(Math.Max(0, Math.Min(FewestRecalls, RoomIn(brief, RevisitTrack.Recall)) - recalls.Count)).ToHashSet();
-        return kept.Concat(recalls.Concat(soon).Where(x => kept.All(k => k.Text != x.Item.Key))
-            .Select(x => make.Item(
-                ItemKind.Sound, x.Item.Key, Spellings(brief.Standing, rules, x.Item.Key), [soon.Contains(x) ? Reason.Of(ReasonCode.DueSoon) : Why(x)], ExampleOf(x.Item.Key))));
+        var soon = pack.SoonRecalls
+            .Where(x => (brief.Shared?.Two ?? [brief.Standing]).Any(s => Spellings(s, rules, x.Item.Key).Contains(' ', StringComparison.Ordinal)))
+            .Take(Math.Max(0, Math.Min(FewestRecalls, pack.Room(RevisitTrack.Recall)) - recalls.Count)).ToHashSet();
+        var fresh = recalls.Concat(soon).Where(x => kept.All(k => k.Text != x.Item.Key))
+            .Select(x => make.Item(ItemKind.Sound, x.Item.Key, Spellings(brief.Standing, rules, x.Item.Key), soon.Contains(x) ? pack.WhySoon : pack.Why(x), ExampleOf(x.Item.Key)));
+        return pack.Whole ? kept.Concat(fresh) : fresh;
     }
 
     /// <summary>Every spelling taught of a sound, in the order of teaching.</summary>
@@ -112,11 +164,11 @@ public static class RevisitPart
 
     internal static string ExampleOf(string soundKey) => Sound.TryParse(soundKey, out var sound, out _) ? sound.Example : "";
 
-    private static IEnumerable<LessonItem> Trickies(LessonBrief brief, IReadOnlyList<DueItem> due, ItemMaker make)
+    private static IEnumerable<LessonItem> Trickies(LessonBrief brief, Pack pack, ItemMaker make)
     {
         var kept = brief.KeptIn(LessonPart.Revisit, Activity.TrickyAtSight);
-        return kept.Concat(due.Where(x => x.Item.Track == RevisitTrack.Tricky && kept.All(k => k.Text != x.Item.Key))
-            .Select(x => make.Tricky(x.Item.Key, [Why(x)])));
+        var fresh = pack.Due.Where(x => x.Item.Track == RevisitTrack.Tricky && kept.All(k => k.Text != x.Item.Key)).Select(x => make.Tricky(x.Item.Key, pack.Why(x)));
+        return pack.Whole ? kept.Concat(fresh) : fresh;
     }
 
     // Words of the last lessons that taught something, their own parts first and the last lesson's before the one before it.
@@ -125,14 +177,18 @@ public static class RevisitPart
         var kept = brief.KeptIn(LessonPart.Revisit, Activity.ReadAgain);
         var count = !brief.Has(LessonPart.Revisit, Activity.ReadAgain) ? 0
             : (brief.Asked(LessonPart.Revisit, Activity.ReadAgain) ?? (brief.Minutes >= LessonBrief.FullLesson ? ReadAgain : ReadAgainInShort)) - kept.Count;
-        var words = brief.Standing.Lessons.Where(x => x.RungId.Length > 0).TakeLast(LessonsBack).Reverse().SelectMany(last =>
+        var last = brief.Shared?.LastRead(brief.Stock, LessonsBack) ?? LastOf(brief.Standing, LessonsBack)
+            .Select(x => (x.Things, (IReadOnlyList<LexiconWord>)[.. x.Read.Distinct().Select(brief.Stock.Words.FindWord).OfType<LexiconWord>().Where(brief.Judge.IsReadable)]));
+        var words = last.SelectMany(lesson =>
         {
-            var holding = new ReadingChoice(brief.Stock).Holding(last.Things);
-            return dice.Mix(last.Read.Distinct().Select(brief.Stock.Words.FindWord).OfType<Words.LexiconWord>().Where(brief.Judge.IsReadable))
-                .OrderByDescending(x => holding(x)).Take((ReadAgain + 1) / LessonsBack + 1);
+            var holding = new ReadingChoice(brief.Stock).Holding(lesson.Item1);
+            return dice.Mix(lesson.Item2).OrderByDescending(x => holding(x)).Take((ReadAgain + 1) / LessonsBack + 1);
         }).Where(x => kept.All(k => k.Text != x.Spelling)).DistinctBy(x => x.Key).Take(Math.Max(0, count));
         return [.. kept, .. words.Select(x => make.Word(x.Key, [Reason.Of(ReasonCode.FromLastLesson)]))];
     }
+
+    /// <summary>The last lessons that taught a rung, the latest first.</summary>
+    internal static IEnumerable<TaughtLesson> LastOf(Standing standing, int count) => standing.Lessons.Where(x => x.RungId.Length > 0).TakeLast(count).Reverse();
 
     private static Reason Why(DueItem due) =>
         due.Last ? Reason.Of(ReasonCode.TaughtLast)

@@ -121,6 +121,9 @@ public sealed class RevisitClock
             .ThenByDescending(x => x.Overdue).ThenBy(x => Scatter(x.Item))];
     }
 
+    /// <summary>True for what was taught.</summary>
+    public bool Has(RevisitItem item) => _states.ContainsKey(item);
+
     /// <summary>What falls due next on one track, soonest first; nothing that is due already.</summary>
     public IEnumerable<DueItem> Soon(DateOnly day, RevisitTrack track)
     {
@@ -156,7 +159,7 @@ public sealed class RevisitClock
     };
 
     // An order without meaning, the same everywhere: by the alphabet, neighbours would always fall due together.
-    private static uint Scatter(RevisitItem item) =>
+    internal static uint Scatter(RevisitItem item) =>
         item.ToString().Aggregate(2166136261u, (hash, letter) => (hash ^ letter) * 16777619u);
 
     private int DueAt(RevisitItem item, State state) => state.LastSeen + item.Track switch

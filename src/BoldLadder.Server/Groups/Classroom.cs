@@ -47,6 +47,9 @@ public sealed class Classroom
 
     public string Key { get; }
 
+    /// <summary>The group that one adult teaches in the same room; null for a group alone. It knows of no other itself.</summary>
+    public Classroom? Mate { get; init; }
+
     /// <summary>The data files that the words and sentences come from, by their hash.</summary>
     public required string DataFingerprint { get; init; }
 
@@ -103,7 +106,10 @@ public sealed class Classroom
     public IReadOnlyDictionary<string, DateOnly> Dates => _dates.Value;
 
     /// <summary>The same group taken to stand at a rung.</summary>
-    public Classroom At(Rung rung) => new($"{Key} at {rung.Id}", School, Group, Conventions, _whole, LadderRevision, Log, Stock, Today, Logged.At(rung, Today)) { DataFingerprint = DataFingerprint };
+    public Classroom At(Rung rung) => new($"{Key} at {rung.Id}", School, Group, Conventions, _whole, LadderRevision, Log, Stock, Today, Logged.At(rung, Today)) { DataFingerprint = DataFingerprint, Mate = Mate };
+
+    /// <summary>The same group with the other that one adult teaches in the same room.</summary>
+    public Classroom With(Classroom mate) => new($"{Key} with {mate.Key}", School, Group, Conventions, _whole, LadderRevision, Log, Stock, Today) { DataFingerprint = DataFingerprint, Mate = mate };
 
     /// <summary>The same group beside another ladder, or another state of its own.</summary>
     public Classroom Beside(string key, Ladder ladder, int revision, WordStock stock) => new(key, School, Group, Conventions, ladder, revision, Log, stock, Today) { DataFingerprint = DataFingerprint };
@@ -129,7 +135,26 @@ public sealed class Classroom
 
     /// <summary>What the lesson of a day is made from, on a standing.</summary>
     public LessonBrief Brief(PlacedDay placed, Standing before, int minutes) =>
-        new(Stock, before, Conventions, placed.Day, placed.Rung, minutes, LessonInputs.SeedOf(Group.Id, placed.Day));
+        new(Stock, before, Conventions, placed.Day, placed.Rung, minutes, LessonInputs.SeedOf(Group.Id, placed.Day), shared: SharedOn(placed.Day));
+
+    /// <summary>What is gone over on a day together with the other group in the room; null for a group alone.</summary>
+    /// <remarks>
+    /// From what both will have been taught by then, and not from the lessons planned for it, so that it is the same from
+    /// either side. What is taught on the day itself comes after it.
+    /// </remarks>
+    public SharedRevisit? SharedOn(DateOnly day)
+    {
+        if (Mate is null || Standing.AsIf is not null)
+        {
+            return null;
+        }
+
+        var (one, other) = (Group.Position, Group.Id).CompareTo((Mate.Group.Position, Mate.Group.Id)) < 0 ? (this, Mate) : (Mate, this);
+        return new SharedRevisit(one.Morning(day), other.Morning(day), day, LessonInputs.SeedOf(one.Group.Id, day));
+    }
+
+    private Standing Morning(DateOnly day) =>
+        Log.Entries.All(x => x.Day < day) ? Forecast.Before(day) : Standing.Of(Ladder, new GroupLog(Log.Entries.Where(x => x.Day < day)), Year, Rules);
 
     /// <summary>How long the lesson of a day is.</summary>
     public int MinutesOn(DateOnly day) => Year.Happening(day, EventUse.ShortLesson) ? ClassConventions.ShortMinutes : Conventions.LessonMinutes;
@@ -138,5 +163,9 @@ public sealed class Classroom
     public LessonInputs InputsOf(DateOnly day) => new(
         $"{Group.LadderId:N}:{LadderRevision}", Accent.Id, $"{Conventions} {string.Join(", ", Conventions.Shapes)} {MinutesOn(day)}", School.YearText, School.WordsRevision, Log.Position,
         string.Join(' ', Forecast.Days.TakeWhile(x => x.Day < day).Where(x => !Log.HasDay(x.Day)).Select(x => $"{x.Day:O}/{x.Rung?.Id}/{MinutesOn(x.Day)}")),
-        DataFingerprint, LessonInputs.SeedOf(Group.Id, day));
+        DataFingerprint, LessonInputs.SeedOf(Group.Id, day), Mate is null ? "" : Mate.KnownOn(day));
+
+    // What the other group in the room goes by on the morning of a day: its own lesson of that day changes nothing.
+    private string KnownOn(DateOnly day) => string.Join(' ', Group.Id, Group.LadderId, LadderRevision, Accent.Id, Log.Entries.Where(x => x.Day < day).Select(x => x.Position).DefaultIfEmpty().Max(),
+        string.Join(' ', Forecast.Days.TakeWhile(x => x.Day < day).Where(x => !Log.HasDay(x.Day)).Select(x => $"{x.Day:O}/{x.Rung?.Id}")));
 }

@@ -37,6 +37,18 @@ public sealed class Classrooms(BoldLadderDb db, StockCache stocks, ShippedData s
     /// <summary>The group's classroom; null when the school has no such group.</summary>
     public async Task<Classroom?> Find(Guid groupId, CancellationToken cancel)
     {
+        if (await Alone(groupId, cancel) is not { } room)
+        {
+            return null;
+        }
+
+        return room.Group.RoomWith is { } with && await Alone(with, cancel) is { } mate
+            ? kept.Find<Classroom>($"{room.Key} with {mate.Key}") ?? kept.Keep($"{room.Key} with {mate.Key}", room.With(mate), RoomKilobytes)
+            : room;
+    }
+
+    private async Task<Classroom?> Alone(Guid groupId, CancellationToken cancel)
+    {
         if (await ReadHead(db, groupId, cancel) is not { } head)
         {
             return null;

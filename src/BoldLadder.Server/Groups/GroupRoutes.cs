@@ -18,12 +18,13 @@ public sealed record NewGroupRequest(string Name, Guid LadderId, TaughtBeforeReq
 
 /// <param name="Revision">The revision of the group that the change was made on.</param>
 /// <param name="Archived">Put away, or brought back.</param>
-public sealed record GroupRequest(int Revision, string Name, Guid LadderId, bool Archived);
+/// <param name="RoomWith">The group that one adult teaches in the same room; none for a group alone.</param>
+public sealed record GroupRequest(int Revision, string Name, Guid LadderId, bool Archived, Guid? RoomWith = null);
 
 /// <param name="Taught">How many rungs of its ladder it has passed.</param>
 /// <param name="Next">The rung that is due; null above the top.</param>
 /// <param name="Entries">Lessons in its log.</param>
-public sealed record GroupView(Guid Id, string Name, Guid LadderId, string LadderName, bool Archived, int Revision, int Taught, int Rungs, string? Next, long Entries);
+public sealed record GroupView(Guid Id, string Name, Guid LadderId, string LadderName, bool Archived, int Revision, int Taught, int Rungs, string? Next, long Entries, Guid? RoomWith);
 
 /// <summary>A group as it stands, and as it would stand on another ladder.</summary>
 public sealed record MovedView(GroupView Before, GroupView After);
@@ -38,7 +39,7 @@ public static class GroupRoutes
         school.MapGet("/groups", All).WithSummary("The groups, where each of them stands, those put away too.");
         school.MapPost("/groups", Add).WithSummary("Add a group, with what it was taught before: that is written to its log by value.").ProducesProblem(400).ProducesProblem(404);
         school.MapGet("/groups/{groupId:guid}/moved", Moved).WithSummary("Where a group would stand on another ladder, before it is moved there.").ProducesProblem(404);
-        school.MapPut("/groups/{groupId:guid}", Put).WithSummary("Rename a group, move it to another ladder, put it away or bring it back. What it was taught stays.")
+        school.MapPut("/groups/{groupId:guid}", Put).WithSummary("Rename a group, move it to another ladder, say with which other it shares a room, put it away or bring it back. What it was taught stays.")
             .ProducesProblem(400).ProducesProblem(404).ProducesProblem(409);
     }
 
@@ -116,12 +117,26 @@ public static class GroupRoutes
             return Problems.Missing("ladderId", "This school has no such ladder. Choose one from the list.");
         }
 
+        // One put away shares no room.
+        var with = request.Archived ? null : request.RoomWith;
+        var mates = await db.Groups.Where(x => x.Id != groupId && (x.Id == with || (with != null && x.RoomWith == with) || x.RoomWith == groupId)).ToListAsync(cancel);
+        if (with is not null && mates.All(x => x.Id != with || x.Archived))
+        {
+            return Problems.Bad("roomWith", "Choose another group of this school that is not put away.");
+        }
+
         if (group.Revision != request.Revision)
         {
             return Problems.Stale(View((await rooms.Find(groupId, cancel))!));
         }
 
-        (group.Name, group.LadderId, group.Archived, group.Revision) = (name, request.LadderId, request.Archived, group.Revision + 1);
+        // Two groups share a room: whoever shared it with either before is alone again.
+        foreach (var mate in mates.Where(x => x.RoomWith != (x.Id == with ? groupId : null)))
+        {
+            (mate.RoomWith, mate.Revision) = (mate.Id == with ? groupId : null, mate.Revision + 1);
+        }
+
+        (group.Name, group.LadderId, group.Archived, group.RoomWith, group.Revision) = (name, request.LadderId, request.Archived, with, group.Revision + 1);
         var saved = await Conflicts.Save(db, cancel);
         var view = View((await rooms.Find(groupId, cancel))!);
         return saved ? TypedResults.Ok(view) : Problems.Stale(view);
@@ -152,7 +167,7 @@ public static class GroupRoutes
 
     private static GroupView View(Classroom room) => new(
         room.Group.Id, room.Group.Name, room.Group.LadderId, room.Ladder.Name, room.Group.Archived, room.Group.Revision, room.Ladder.Rungs.Count(room.Logged.Passed), room.Ladder.Rungs.Count,
-        room.Logged.Due?.Label, room.Log.Counted.Count);
+        room.Logged.Due?.Label, room.Log.Counted.Count, room.Group.RoomWith);
 
     private static ProblemHttpResult? Refused(string? asked, ShippedData shipped, out string name)
     {

@@ -243,7 +243,7 @@ public static class LessonChanges
 
         var plain = room.Brief(planned, room.Planned.Before(row.Day), lesson.Minutes);
         var kept = Locked(lesson).Where(x => SentenceBank.WordsOf(x.Item.Text).All(plain.Judge.IsLegal)).ToList();
-        var brief = new LessonBrief(room.Stock, plain.Standing, room.Conventions, row.Day, planned.Rung, lesson.Minutes, plain.Seed, kept, lesson.Own);
+        var brief = new LessonBrief(room.Stock, plain.Standing, room.Conventions, row.Day, planned.Rung, lesson.Minutes, plain.Seed, kept, lesson.Own, room.SharedOn(row.Day));
         return (new ReplaceLesson(LessonComposer.Compose(brief), $"planned for {due}"), null);
     }
 
@@ -304,6 +304,6 @@ public static class LessonChanges
     {
         var place = room.Ladder.PlaceOf(lesson.RungId);
         return new LessonBrief(
-            room.Stock, before ?? room.Before(row.Day, row.Id.ToString()), room.Conventions, row.Day, place >= 0 ? room.Ladder.Rungs[place] : null, minutes, seed, kept, lesson.Own);
+            room.Stock, before ?? room.Before(row.Day, row.Id.ToString()), room.Conventions, row.Day, place >= 0 ? room.Ladder.Rungs[place] : null, minutes, seed, kept, lesson.Own, room.SharedOn(row.Day));
     }
 }

@@ -40,6 +40,9 @@ public sealed record PartView(LessonPart Part, int Seconds, IReadOnlyList<BlockV
 /// <param name="Words">Of one that cannot be read, the words that stand against it.</param>
 public sealed record StaleView(string ItemId, string Text, AmissKind Kind, IReadOnlyList<string> Words);
 
+/// <summary>The other group in a room.</summary>
+public sealed record RoomMateView(Guid Id, string Name);
+
 /// <summary>A lesson as Today shows it.</summary>
 /// <param name="Id">Null for a lesson that is only looked at, as if the group stood elsewhere.</param>
 /// <param name="Point">What today is about, in a sentence or two that a child could be told.</param>
@@ -51,13 +54,14 @@ public sealed record StaleView(string ItemId, string Text, AmissKind Kind, IRead
 /// <param name="Shaky">What was shaky in the last lesson.</param>
 /// <param name="Events">What else happens that day.</param>
 /// <param name="Terms">What the group's school calls things.</param>
+/// <param name="With">The group that is taught in the same room, which goes over the same; null for a group alone.</param>
 /// <param name="TooManyTricky">The tricky words not yet read at sight, when they are more than a class can be learning at once.</param>
 public sealed record LessonView(
     Guid? Id, int Revision, string School, Guid GroupId, string Group, DateOnly Day, bool IsToday, LessonKind Kind, string Title,
     string? RungId, int? RungNumber, int Minutes, int OtherMinutes, int Seconds, IReadOnlyList<string> Point, IReadOnlyList<PartView> Parts, Teaching Teaching, IReadOnlyList<TeachingView> Teach, IReadOnlyList<TrickyTeachingView> TrickyTeach,
     IReadOnlyList<string> Carried, string? Undo, string? Outcome, DateOnly? Previous, DateOnly? Next,
     IReadOnlyList<StaleView> Stale, string? DueNow, IReadOnlyList<string> Ready, IReadOnlyList<string> Shaky,
-    IReadOnlyList<string> TooManyTricky, IReadOnlyList<string> Events, TermsView Terms, Strip Strip)
+    IReadOnlyList<string> TooManyTricky, IReadOnlyList<string> Events, RoomMateView? With, TermsView Terms, Strip Strip)
 {
     public static LessonView Of(Classroom room, TeachingNotes notes, DateOnly day, Lesson lesson, TaughtSet before, LessonHead? head)
     {
@@ -77,7 +81,7 @@ public sealed record LessonView(
             lesson.Teaching, [.. PartTeaching.Of(lesson, notes, room.Stock, before.Things).Select(x => TeachingView.Of(x, questions))],
             [.. TrickyTeaching.Of(lesson, judge, room.Stock).Select(x => TrickyTeachingView.Of(x, room.Stock.Words.Accent))], lesson.Carried, head?.Outcome is { } said ? $"marked {said}" : head?.Undo, head?.Outcome, head?.Previous, head is null ? null : room.Year.After(day),
             head is not { Outcome: null } ? [] : [.. Amiss(room, day, lesson, head).Select(x => new StaleView(x.Item.Id, x.Item.Text, x.Kind, [.. x.Words.Select(w => w.Word)]))],
-            head is { Outcome: null } ? DueOn(room, day, lesson) : null, ReadyFor(lesson), ShakyLast(room, day), clock.TooManyTricky(), [.. room.Year.EventsOn(day).Select(x => x.Name)], TermsView.Of(room.Conventions.Terms), Strip.Of(room.Standing));
+            head is { Outcome: null } ? DueOn(room, day, lesson) : null, ReadyFor(lesson), ShakyLast(room, day), clock.TooManyTricky(), [.. room.Year.EventsOn(day).Select(x => x.Name)], room.Mate is null || room.Standing.AsIf is not null ? null : new RoomMateView(room.Mate.Group.Id, room.Mate.Group.Name), TermsView.Of(room.Conventions.Terms), Strip.Of(room.Standing));
     }
 
     private static IReadOnlyList<AmissItem> Amiss(Classroom room, DateOnly day, Lesson lesson, LessonHead head)

@@ -72,6 +72,8 @@ public sealed class Phrases(Terms terms)
             ReasonCode.DueBefore => $"due {x[0]} school day{(x[0] == "1" ? "" : "s")} ago",
             ReasonCode.TaughtLast => "taught last",
             ReasonCode.WasShaky => "it was shaky",
+            ReasonCode.DueInOtherGroup => "due in the other group",
+            ReasonCode.ForBothGroups => "both groups know it",
             ReasonCode.AskedInPlace => "asked for in place of another",
             ReasonCode.TypedIn => "typed in",
             ReasonCode.TypedInAsTricky => $"typed in, and a {terms.TrickyWord} for this lesson",

@@ -19,6 +19,7 @@ public sealed class Questions(TeachingNotes notes, Accent accent, Terms terms)
         return reason.Code switch
         {
             ReasonCode.AskWhichSound => $"{x[0]} or {x[1]}{PlaceOf(x[2])}? For {x[0]}, {Gesture(x[3])}; for {x[1]}, {Gesture(x[4])}.",
+            ReasonCode.AskTogetherThenAlone => $"The first {x[0]} for both groups; then {x[1]} for this one alone.",
             ReasonCode.AskSpot => $"Point along the row, now fast, now slowly. Clap for {x[0]}; hands still for the others.",
             ReasonCode.AskHasSound => $"Is {x[0]} in it, as in {x[1]}? If it is, {Gesture(x[2])}; if not, arms folded.",
             ReasonCode.AskWhere => $"Where is the sound of {x[1]}, inside or last? Hands on tummies for inside, on toes for last.",

@@ -50,6 +50,9 @@ public sealed class GroupRow : ISchoolRow
     /// <summary>Place in the list of groups.</summary>
     public int Position { get; set; }
 
+    /// <summary>The group that is taught in the same room by the same adult, which says the same of this one; null for none.</summary>
+    public Guid? RoomWith { get; set; }
+
     /// <summary>Put away: kept with all that it was taught, and shown no more among the groups.</summary>
     public bool Archived { get; set; }
 

@@ -2387,7 +2387,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Rename a group, move it to another ladder, put it away or bring it back. What it was taught stays. */
+        /** Rename a group, move it to another ladder, say with which other it shares a room, put it away or bring it back. What it was taught stays. */
         put: {
             parameters: {
                 query?: never;
@@ -4925,6 +4925,8 @@ export interface components {
             /** Format: uuid */
             ladderId: string;
             archived: boolean;
+            /** Format: uuid */
+            roomWith?: null | string;
         };
         GroupSummary: {
             /** Format: uuid */
@@ -4953,6 +4955,8 @@ export interface components {
             next: null | string;
             /** Format: int64 */
             entries: number;
+            /** Format: uuid */
+            roomWith: null | string;
         };
         GroupWordView: {
             spelling: string;
@@ -5348,6 +5352,7 @@ export interface components {
             shaky: string[];
             tooManyTricky: string[];
             events: string[];
+            with: null | components["schemas"]["RoomMateView"];
             terms: components["schemas"]["TermsView"];
             strip: components["schemas"]["Strip"];
         };
@@ -5723,6 +5728,11 @@ export interface components {
             /** Format: int32 */
             changes: number;
             followed: boolean;
+        };
+        RoomMateView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
         };
         RuleRequest: {
             accent: string;
@@ -6435,6 +6445,7 @@ export type RecoveryWay = components['schemas']['RecoveryWay'];
 export type Release = components['schemas']['Release'];
 export type RevisionRequest = components['schemas']['RevisionRequest'];
 export type RevisionView = components['schemas']['RevisionView'];
+export type RoomMateView = components['schemas']['RoomMateView'];
 export type RuleRequest = components['schemas']['RuleRequest'];
 export type RuleView = components['schemas']['RuleView'];
 export type RungChangeKind = components['schemas']['RungChangeKind'];

@@ -1,5 +1,7 @@
+import { Link } from 'react-router';
 import type { BlockView, ItemView, LessonView } from '../api/schema';
 import { minutes, PART_NAMES } from '../api/parts';
+import { usePlace } from '../api/place';
 import { shown } from '../word/grapheme';
 import { Block } from './Block';
 import { Item } from './Item';
@@ -16,6 +18,7 @@ interface Props {
 
 /** The four parts of a lesson, each with its timed blocks. */
 export function LessonParts({ lesson, guided, chosen, shaky, onChoose }: Props) {
+  const { schoolId } = usePlace();
   const stale = new Map(lesson.stale.map((x) => [x.itemId, x.kind]));
   const item = (form: BlockView['form']) =>
     function LessonItem(x: ItemView) {
@@ -44,6 +47,11 @@ export function LessonParts({ lesson, guided, chosen, shaky, onChoose }: Props) 
                   ? `meet ${shown(lesson.title)}`
                   : FOR[part.part]}
             </p>
+            {part.part === 'revisit' && lesson.with && (
+              <p className="with">
+                with <Link to={`/${schoolId}/${lesson.with.id}/today/${lesson.day}`}>{lesson.with.name}</Link>
+              </p>
+            )}
             <p className="time">{minutes(part.seconds)}</p>
           </header>
           <div className="blocks">

@@ -46,9 +46,11 @@ export function NotesColumn({ lesson, onReshape }: { lesson: LessonView; onResha
         </>
       )}
       {onReshape && (
-        <Button size="sm" variant="outline-dark" onClick={onReshape}>
-          Change its pieces
-        </Button>
+        <p>
+          <Button size="sm" variant="outline-dark" onClick={onReshape}>
+            Change its pieces
+          </Button>
+        </p>
       )}
       <p className="hint">Choose any word to see its split and why it is here.</p>
     </div>

@@ -33,7 +33,9 @@ export function PrintSheet({ lesson }: { lesson: LessonView }) {
       {lesson.parts.map((part) => (
         <section key={part.part}>
           <h2>
-            {PART_NAMES[part.part]} <span>{minutes(part.seconds)}</span>
+            {PART_NAMES[part.part]}
+            {part.part === 'revisit' && lesson.with && ` with ${lesson.with.name}`}{' '}
+            <span>{minutes(part.seconds)}</span>
           </h2>
           <div>
             {part.part === 'teach' && <TeachingLines lesson={lesson} />}

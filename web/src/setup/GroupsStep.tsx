@@ -1,11 +1,9 @@
-import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Button, Form } from 'react-bootstrap';
+import { Button } from 'react-bootstrap';
 import { Link } from 'react-router';
-import { api, need } from '../api/client';
 import type { GroupView, LadderSummary } from '../api/schema';
 import { shown } from '../word/grapheme';
-import { LadderChoice } from './LadderChoice';
+import { GroupChange, ofGroup } from './GroupChange';
 import { NewGroup, type Dated } from './NewGroup';
 import { GroupWays } from './ways/GroupWays';
 import type { SetUp } from './useSetUp';
@@ -30,9 +28,10 @@ export function GroupsStep({ schoolId, setUp, dated, onNext }: Props) {
         <ul className="groups">
           {here.map((x) => (
             <GroupRow
-              key={`${x.id} ${x.revision}`}
+              key={x.id}
               schoolId={schoolId}
               group={x}
+              others={here.filter((o) => o.id !== x.id)}
               ladders={ladders}
               setUp={setUp}
             />
@@ -83,26 +82,18 @@ export function GroupsStep({ schoolId, setUp, dated, onNext }: Props) {
   );
 }
 
-const ofGroup = (x: GroupView) => ({
-  id: x.id,
-  revision: x.revision,
-  name: x.name,
-  ladderId: x.ladderId,
-  archived: x.archived,
-});
-
 interface RowProps {
   schoolId: string;
   group: GroupView;
+  others: GroupView[];
   ladders: LadderSummary[];
   setUp: SetUp;
 }
 
-function GroupRow({ schoolId, group, ladders, setUp }: RowProps) {
+function GroupRow({ schoolId, group, others, ladders, setUp }: RowProps) {
   const [open, setOpen] = useState(false);
   const [ways, setWays] = useState(false);
-  const [name, setName] = useState(group.name);
-  const [ladderId, setLadderId] = useState(group.ladderId);
+  const mate = others.find((x) => x.id === group.roomWith);
   return (
     <li>
       <div className="group-line">
@@ -114,6 +105,7 @@ function GroupRow({ schoolId, group, ladders, setUp }: RowProps) {
               , then <b className="letters">{shown(group.next)}</b>
             </>
           )}
+          {mate && <>, in one room with {mate.name}</>}
         </span>
         <Link to={`/${schoolId}/${group.id}/today`}>Today</Link>
         <Button size="sm" variant="link" aria-expanded={open} onClick={() => setOpen(!open)}>
@@ -132,56 +124,17 @@ function GroupRow({ schoolId, group, ladders, setUp }: RowProps) {
         </Button>
       </div>
       {open && (
-        <Form
-          className="group-change"
-          onSubmit={(x) => {
-            x.preventDefault();
-            setUp.saveGroup.mutate({ ...ofGroup(group), name, ladderId });
-          }}
-        >
-          <Form.Control
-            size="sm"
-            aria-label="The group’s name"
-            value={name}
-            maxLength={100}
-            onChange={(x) => setName(x.target.value)}
-          />
-          <LadderChoice ladders={ladders} value={ladderId} onChange={setLadderId} />
-          <Button size="sm" type="submit" variant="dark" disabled={setUp.saveGroup.isPending}>
-            Save
-          </Button>
-          {ladderId !== group.ladderId && <Moved schoolId={schoolId} group={group} ladderId={ladderId} />}
-          {setUp.saveGroup.error && <p role="alert">{setUp.saveGroup.error.message}</p>}
-        </Form>
+        <GroupChange
+          key={group.revision}
+          schoolId={schoolId}
+          group={group}
+          others={others}
+          ladders={ladders}
+          setUp={setUp}
+          onSaved={() => setOpen(false)}
+        />
       )}
       {ways && <GroupWays schoolId={schoolId} groupId={group.id} />}
     </li>
-  );
-}
-
-/** Where the group would stand on the other ladder: what it was taught stays as it is. */
-function Moved({ schoolId, group, ladderId }: { schoolId: string; group: GroupView; ladderId: string }) {
-  const query = useQuery({
-    queryKey: ['moved', schoolId, group.id, ladderId],
-    queryFn: () =>
-      need(
-        api.GET('/api/schools/{schoolId}/groups/{groupId}/moved', {
-          params: { path: { schoolId, groupId: group.id }, query: { ladderId } },
-        }),
-      ),
-  });
-  if (!query.data) return null;
-  const { after } = query.data;
-  return (
-    <p className="moved" role="status">
-      Now {group.taught} of {group.rungs} rungs of {group.ladderName}. Then {after.taught} of {after.rungs}{' '}
-      rungs of {after.ladderName}
-      {after.next && (
-        <>
-          , due <b className="letters">{shown(after.next)}</b>
-        </>
-      )}
-      . What it was taught stays in its log.
-    </p>
   );
 }

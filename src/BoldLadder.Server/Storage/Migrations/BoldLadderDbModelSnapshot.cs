@@ -68,6 +68,10 @@ namespace BoldLadder.Server.Storage.Migrations
                         .HasColumnType("integer")
                         .HasColumnName("revision");
 
+                    b.Property<Guid?>("RoomWith")
+                        .HasColumnType("uuid")
+                        .HasColumnName("room_with");
+
                     b.Property<uint>("Version")
                         .IsConcurrencyToken()
                         .ValueGeneratedOnAddOrUpdate()
