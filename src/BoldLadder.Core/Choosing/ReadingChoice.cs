@@ -112,7 +112,7 @@ public sealed class ReadingChoice(WordStock stock)
         }
     }
 
-    /// <summary>Says of a word whether it has in it one of the things given.</summary>
+    /// <summary>Says of a word whether it has in it one of the things given. A word that is a letter holds nothing: <i>a</i> and <i>I</i> stand in every text, and practise neither <i>table</i> nor <i>find</i>.</summary>
     public Predicate<LexiconWord> Holding(IEnumerable<Teachable> targets)
     {
         var bits = BitsOf(targets);
@@ -124,7 +124,7 @@ public sealed class ReadingChoice(WordStock stock)
                 row++;
             }
 
-            return row < end;
+            return row < end && word.Key.Length > 1;
         };
     }
 

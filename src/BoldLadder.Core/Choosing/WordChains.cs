@@ -26,7 +26,8 @@ public sealed record WordChain(ChainOutcome Outcome, IReadOnlyList<(OfferedWord 
 /// <param name="Steps">Steps wanted, 1 to <see cref="WordChains.MostSteps"/>: one fewer than words.</param>
 /// <param name="Through">Sounds that the chain must pass through, each in some word of it.</param>
 /// <param name="Start">A word to start from, or null.</param>
-public sealed record ChainBrief(int Steps, IReadOnlyList<Sound> Through, string? Start, ulong Seed);
+/// <param name="Favours">Words that the chain had better come to, and come back to; null for none.</param>
+public sealed record ChainBrief(int Steps, IReadOnlyList<Sound> Through, string? Start, ulong Seed, Predicate<LexiconWord>? Favours = null);
 
 /// <summary>
 /// Finds chains of words. Many are kept in view at once and the best go on: first changes at the start of words, then at
@@ -43,6 +44,9 @@ public sealed class WordChains(ChainGraph graph, ReadingRules rules)
     private const int Beam = 160;
     private const int Starts = 1_500;
     private const int ExactWork = 1_500_000;
+
+    // Worth more than that a change stands where it is easiest, and less than a sound that was asked for.
+    private const double Favour = 4.5;
 
     private sealed record Path(int Word, Path? Before, ChainStep? Step, int Length, ulong Through, double Worth)
     {
@@ -93,7 +97,7 @@ public sealed class WordChains(ChainGraph graph, ReadingRules rules)
     private (Path? Best, int Longest) Search(ChainBrief brief, ulong[] through, ulong all, List<int> starts, CancellationToken stop)
     {
         var dice = new Dice(brief.Seed);
-        var luck = graph.Words.Select(_ => dice.Next()).ToArray();
+        var luck = graph.Words.Select(x => dice.Next() + (brief.Favours?.Invoke(x.Word) == true ? Favour : 0)).ToArray();
         var front = dice.Mix(starts).Take(Starts).Select(x => new Path(x, null, null, 0, through[x], Familiar(x) + luck[x])).ToList();
         var longest = 0;
         for (var step = 1; step <= brief.Steps; step++)

@@ -51,6 +51,9 @@ public enum ReasonCode
     /// <summary>Arguments: how many words of the sentence hold today's part.</summary>
     WordsWithPart,
     FromLastLesson,
+
+    /// <summary>Arguments: how many beats the word has.</summary>
+    HasBeats,
     DueSoon,
     DueToday,
 
@@ -237,6 +240,9 @@ public enum ReasonCode
 
     /// <summary>The same letters say two sounds. Arguments: the grapheme.</summary>
     AskWhichSays,
+
+    /// <summary>Arguments: the smaller number and the larger.</summary>
+    AskHowManyBeats,
 
     /// <summary>Words that differ in one near sound. Arguments: the two graphemes.</summary>
     AskPair,

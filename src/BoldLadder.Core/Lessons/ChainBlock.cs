@@ -27,7 +27,7 @@ internal static class ChainBlock
         var chains = new WordChains(graph, brief.Stock.Rules);
         var seed = (ulong)dice.Next(int.MaxValue);
         List<Sound> through = [.. brief.Targets.Select(x => x.Correspondence).OfType<Correspondence>().Take(1).Select(x => x.Sound)];
-        var chain = chains.Find(new ChainBrief(Steps, through, null, seed));
+        var chain = chains.Find(new ChainBrief(Steps, through, null, seed, holding));
         return chain.Outcome != ChainOutcome.Found ? null : new LessonBlock(
             LessonPart.Practise, Activity.Chain,
             [.. chain.Words.Select(x => make.Word(x.Word.Word.Key, x.Step is { } step ? step.Reasons : [Reason.Of(ReasonCode.ChainStart)]))]);

@@ -70,7 +70,7 @@ internal static class PractisePart
             return [new LessonBlock(LessonPart.Practise, Activity.OralBlending, heard), new LessonBlock(LessonPart.Practise, Activity.Read, Released(brief, read)), .. extra];
         }
 
-        used.UnionWith(words.Select(x => x.Word.Key));
+        used.UnionWith(words.Select(x => x.Word.Key).Concat(contrast?.Items.Select(x => x.Text.ToLowerInvariant()) ?? []));
         return
         [
             new LessonBlock(LessonPart.Practise, Activity.Read, Released(brief, read)),

@@ -67,6 +67,7 @@ public sealed class Phrases(Terms terms)
             ReasonCode.TaughtBefore => "taught before",
             ReasonCode.WordsWithPart => x[0] switch { "0" => "every word in it can be read", "1" => "one word in it has today's part", var n => $"{n} words in it have today's part" },
             ReasonCode.FromLastLesson => "from the last lesson, to be read faster",
+            ReasonCode.HasBeats => x[0] == "1" ? "one beat" : $"{x[0]} beats",
             ReasonCode.DueSoon => "due soon: there is time for it today",
             ReasonCode.DueToday => "due today",
             ReasonCode.DueBefore => $"due {x[0]} school day{(x[0] == "1" ? "" : "s")} ago",

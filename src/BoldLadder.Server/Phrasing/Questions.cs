@@ -30,6 +30,7 @@ public sealed class Questions(TeachingNotes notes, Accent accent, Terms terms)
             ReasonCode.AskAdded => "Read the first, then the next: which sound came in, and where? Tap each.",
             ReasonCode.AskWhichSpelling => $"{Listed(x)}: which goes in the gap, and why?",
             ReasonCode.AskWhichSays => $"The same letters, {x[0]}: which does it say? Read each, then point.",
+            ReasonCode.AskHowManyBeats => $"Read it, then clap it: {Number(x[0])} or {Number(x[1])}? Put it under its number.",
             ReasonCode.AskPair => $"One sound apart, {x[0]} or {x[1]}. Read both; then say one: children point to it.",
             ReasonCode.AskWhichHas => $"{x[0]} or {x[1]}? Read each word, then put it under its sound.",
             ReasonCode.AskWhichLetter => $"{x[0]} or {x[1]}? Trace the letter on the table before you read the word.",
@@ -48,6 +49,8 @@ public sealed class Questions(TeachingNotes notes, Accent accent, Terms terms)
             _ => throw new InvalidOperationException($"{reason.Code} asks nothing"),
         };
     }
+
+    private static string Number(string digit) => digit switch { "1" => "one beat", "2" => "two", _ => "three" };
 
     /// <summary>True for what is said to children or about a part; other reasons say why an item is there.</summary>
     public static bool Asks(ReasonCode code) => code >= ReasonCode.AskWhichSound;

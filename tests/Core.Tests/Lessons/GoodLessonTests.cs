@@ -121,6 +121,64 @@ public class GoodLessonTests
     }
 
     [Fact]
+    public void A_chain_comes_back_to_todays_part_and_does_not_wander_off()
+    {
+        var chains = New.Where(x => x.In(Activity.Chain).Count > 0).ToList();
+        Assert.NotEmpty(chains);
+        Assert.All(chains, x => Assert.True(x.In(Activity.Chain).Count(x.IsOnPoint) * 2 >= x.In(Activity.Chain).Count, $"{x.Rung.Label}: {string.Join(' ', x.In(Activity.Chain).Select(i => i.Text))}"));
+    }
+
+    [Theory]
+    [InlineData("a:ai", "a", "table")]
+    [InlineData("i:igh", "I", "find")]
+    public void The_words_a_and_I_stand_in_every_text_and_are_no_practice_of_their_letter(string part, string letter, string word)
+    {
+        var holding = new ReadingChoice(World.South).Holding([Teachable.Of(Core.Sounds.Correspondence.Parse(part))]);
+        Assert.False(holding(World.South.Words.FindWord(letter)!));
+        Assert.True(holding(World.South.Words.FindWord(word)!));
+    }
+
+    [Fact]
+    public void A_review_compares_what_is_taken_for_each_other_and_not_what_nobody_would_confuse()
+    {
+        foreach (var (ladder, stock) in new[] { (World.Estuary, World.South), (World.Ridge, World.Us) })
+        {
+            for (var place = 30; place < ladder.Rungs.Count; place += 7)
+            {
+                var standing = World.StandingOf(ladder, World.LogOf(ladder.Rungs.Take(place)), stock.Rules);
+                var lesson = LessonComposer.Compose(new LessonBrief(stock, standing, ClassConventions.Usual, World.Year.SchoolDays[place], null, 25, 5));
+                var sounds = lesson.Blocks.Where(x => x.Asks.Any(a => a.Code == ReasonCode.AskSortBySpelling)).SelectMany(x => x.Asks[0].Arguments)
+                    .Select(x => lesson.GoesOver.Concat(standing.Things).Select(t => t.Correspondence).OfType<Core.Sounds.Correspondence>().Where(c => c.Grapheme.Text == x).ToList()).ToList();
+                Assert.True(sounds.Count == 0 || sounds.SelectMany(x => x).Any(x => sounds.SelectMany(y => y).Any(y => x.Grapheme != y.Grapheme
+                    && (stock.Rules.SameSound(x.Sound, y.Sound) || Core.Sounds.NearSounds.Of(x.Sound).Contains(y.Sound) || Core.Sounds.Confusables.Are(x.Grapheme.Text, y.Grapheme.Text)))),
+                    $"{place}: {string.Join(' ', sounds.Select(x => x[0]))}");
+            }
+        }
+    }
+
+    [Fact]
+    public void A_new_spelling_is_told_from_those_that_stand_where_it_stands()
+    {
+        var made = All.Value.First(x => x.Rung.Correspondences.Any(c => c.Key == "ie:ee"));
+        var headings = made.Lesson.Blocks.Where(x => x.Activity is Activity.Sort or Activity.Choose).SelectMany(x => x.Items).Select(x => x.Heading).ToHashSet();
+        Assert.Superset(new HashSet<string> { "ie", "ee" }, headings);
+        Assert.DoesNotContain("y", headings);
+    }
+
+    [Theory]
+    [InlineData("-le", "handle", "hand")]
+    [InlineData("er", "farmer", "farm")]
+    [InlineData("y", "sandy", "sand")]
+    public void A_longer_word_is_read_beside_the_short_one_that_it_grew_from(string part, string longer, string shorter)
+    {
+        var correspondence = Core.Sounds.Correspondence.Parse(part switch { "er" => "er:schwa", "y" => "y:ee", _ => "le:schwa+l" });
+        var place = World.Estuary.Rungs.ToList().FindIndex(x => x.Correspondences.Contains(correspondence));
+        var standing = World.StandingOf(World.Estuary, World.LogOf(World.Estuary.Rungs));
+        var brief = new LessonBrief(World.South, standing, ClassConventions.Usual, World.Year.SchoolDays[place], World.Estuary.Rungs[place], 25, 1);
+        Assert.Contains((shorter, longer), LongerWords.GrownBy(brief, correspondence).Select(x => (x.One.Word.Key, x.Other.Word.Key)));
+    }
+
+    [Fact]
     public void A_pair_and_a_chain_are_locked_and_dropped_whole()
     {
         foreach (var (lesson, block) in New.SelectMany(x => x.Lesson.Blocks.Select(b => (x.Lesson, b))).Where(x => x.b.Activity is Activity.Compare or Activity.Chain))

@@ -22,11 +22,11 @@ internal static class ContrastPiece
     private const int EarlyLetters = 10;
 
     /// <summary>The block, or null when nothing can be compared.</summary>
-    /// <param name="used">Words of the lesson, in small letters; those chosen are added.</param>
+    /// <param name="used">Words of the lesson, in small letters; those chosen are added, but for a chain's: what was built is read too.</param>
     public static LessonBlock? Make(LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used)
     {
         var block = Kept(brief) ?? Chosen(brief, make, dice, used);
-        used.UnionWith(block?.Items.Select(x => x.Text.ToLowerInvariant()) ?? []);
+        used.UnionWith(block is null or { Activity: Activity.Chain } ? [] : block.Items.Select(x => x.Text.ToLowerInvariant()));
         return block;
     }
 
@@ -38,9 +38,7 @@ internal static class ContrastPiece
         if (brief.Rung is not { Kind: RungKind.Teach, AddsParts: true } rung)
         {
             var together = brief.Targets.Select(x => x.Correspondence).OfType<Correspondence>().Distinct().ToList();
-            return brief.Rung is { Kind: RungKind.Contrast }
-                ? BySpelling(brief, make, dice, used, together, OnADay)
-                : BySpelling(brief, make, dice, used, [.. together.TakeLast(MostColumns)], 2 * MostColumns) ?? ChainBlock.Make(brief, make, dice);
+            return brief.Rung is { Kind: RungKind.Contrast } ? BySpelling(brief, make, dice, used, together, OnADay) : Again(brief, make, dice, used, together);
         }
 
         foreach (var ending in rung.Adds.Select(x => x.Ending).OfType<string>())
@@ -51,34 +49,63 @@ internal static class ContrastPiece
             }
         }
 
-        if (rung.Adds.Any(x => x.Structure is TaughtStructure.PairAtStart or TaughtStructure.PairAtEnd))
+        if (rung.Adds.Any(x => x.Structure is TaughtStructure.PairAtStart or TaughtStructure.PairAtEnd or TaughtStructure.ThreeTogether)
+            && Added(brief, make, dice, rung) is { } added)
         {
-            return Added(brief, make, dice, rung.Adds.Any(x => x.Structure is TaughtStructure.PairAtStart));
+            return added;
         }
 
-        var early = brief.Judge.Taught.Correspondences.Select(x => x.Grapheme).Distinct().Count() < EarlyLetters;
         foreach (var taught in rung.Correspondences)
         {
-            Func<LessonBlock?>[] fitting =
-            [
-                () => ShortAndSplit(brief, make, dice, taught),
-                () => LookAlikes(brief, make, dice, used, taught, Confusables.Turned),
-                () => Rivals(brief, make, dice, used, taught),
-                () => SameLetters(brief, make, dice, used, taught),
-                () => early ? null : Neighbours(brief, make, dice, taught),
-                () => LookAlikes(brief, make, dice, used, taught, Confusables.LookAlike),
-                () => early ? null : NeighbourSort(brief, make, dice, used, taught),
-            ];
-
             // A rung's second day compares with something else, where there is something else.
-            if (fitting.Select(x => x()).OfType<LessonBlock>().Take(brief.Standing.DaysGiven(rung) + 1).LastOrDefault() is { } found)
+            if (Fitting(brief, make, dice, used, taught).Take(brief.Standing.DaysGiven(rung) + 1).LastOrDefault() is { } found)
             {
                 return found;
             }
         }
 
-        return ChainBlock.Make(brief, make, dice);
+        var chain = ChainBlock.Make(brief, make, dice);
+        return rung.Correspondences.Select(x => Grown(brief, make, dice, x)).FirstOrDefault(x => x is not null)
+            ?? (chain is not null && IsOnPoint(brief, chain) ? chain : LongerWords.Beats(brief, make, dice, used) ?? chain);
     }
+
+    // What a part is best compared with, the best first, each made when it is asked for.
+    private static IEnumerable<LessonBlock> Fitting(LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used, Correspondence taught)
+    {
+        var early = brief.Judge.Taught.Correspondences.Select(x => x.Grapheme).Distinct().Count() < EarlyLetters;
+        Func<LessonBlock?>[] fitting =
+        [
+            () => ShortAndSplit(brief, make, dice, taught),
+            () => LookAlikes(brief, make, dice, used, taught, Confusables.Turned),
+            () => Rivals(brief, make, dice, used, taught),
+            () => SameLetters(brief, make, dice, used, taught),
+            () => early ? null : Neighbours(brief, make, dice, taught),
+            () => LookAlikes(brief, make, dice, used, taught, Confusables.LookAlike),
+            () => early ? null : NeighbourSort(brief, make, dice, used, taught),
+        ];
+        return fitting.Select(x => x()).OfType<LessonBlock>();
+    }
+
+    // With nothing new: those of the last lessons that are taken for each other, or the last contrast again.
+    private static LessonBlock? Again(LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used, List<Correspondence> together)
+    {
+        var alike = together.Where(x => together.Exists(y => y != x && (brief.Stock.Rules.SameSound(x.Sound, y.Sound) || NearSounds.Of(x.Sound).Contains(y.Sound) || NearSounds.Of(y.Sound).Contains(x.Sound)
+            || Confusables.Are(x.Grapheme.Text, y.Grapheme.Text)))).TakeLast(MostColumns).ToList();
+        return BySpelling(brief, make, dice, used, alike, 2 * MostColumns)
+            ?? together.AsEnumerable().Reverse().SelectMany(x => Fitting(brief, make, dice, used, x)).FirstOrDefault()
+            ?? BySpelling(brief, make, dice, used, [.. together.TakeLast(MostColumns)], 2 * MostColumns)
+            ?? ChainBlock.Make(brief, make, dice);
+    }
+
+    // At least every second word of it has today's part.
+    private static bool IsOnPoint(LessonBrief brief, LessonBlock chain)
+    {
+        var holding = new ReadingChoice(brief.Stock).Holding(brief.Targets);
+        return chain.Items.Count(x => brief.Stock.Words.FindWord(x.Text) is { } word && holding(word)) * 2 >= chain.Items.Count;
+    }
+
+    private static LessonBlock? Grown(LessonBrief brief, ItemMaker make, Dice dice, Correspondence taught) => OfPairs(
+        brief, make, dice, LongerWords.GrownBy(brief, taught), Reason.Of(ReasonCode.AskEnding, taught.Grapheme.Text), x => [Reason.Of(ReasonCode.BaseWord)]);
 
     private static LessonBlock? ShortAndSplit(LessonBrief brief, ItemMaker make, Dice dice, Correspondence taught) => !taught.Grapheme.IsSplit ? null
         : OfPairs(
@@ -99,11 +126,15 @@ internal static class ContrastPiece
         };
     }
 
-    private static LessonBlock? Added(LessonBrief brief, ItemMaker make, Dice dice, bool inFront)
+    private static LessonBlock? Added(LessonBrief brief, ItemMaker make, Dice dice, Rung rung)
     {
-        var list = new ListBrief(brief.Judge, Shape: brief.Shape);
+        var (list, pairs, structures) = (new ListBrief(brief.Judge, Shape: brief.Shape), PairsOf(brief), rung.Adds.Select(x => x.Structure).ToHashSet());
+        var holding = new ReadingChoice(brief.Stock).Holding(rung.Adds);
+        var added = structures.Contains(TaughtStructure.PairAtStart) ? pairs.AddedInFront(list)
+            : structures.Contains(TaughtStructure.PairAtEnd) ? pairs.AddedAtEnd(list)
+            : pairs.AddedInFront(list).Concat(pairs.AddedAtEnd(list)).Where(x => holding(x.Other.Word));
         return OfPairs(
-            brief, make, dice, inFront ? PairsOf(brief).AddedInFront(list) : PairsOf(brief).AddedAtEnd(list),
+            brief, make, dice, added,
             Reason.Of(ReasonCode.AskAdded), x => [Reason.Of(ReasonCode.SoundCount, $"{x.One.Reading.SoundCount}")]);
     }
 
@@ -111,9 +142,9 @@ internal static class ContrastPiece
     private static LessonBlock? Rivals(LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used, Correspondence taught)
     {
         var rules = brief.Stock.Rules;
-        var rivals = brief.Judge.Taught.Correspondences
-            .Where(x => x.Grapheme != taught.Grapheme && rules.SameSound(x.Sound, taught.Sound) && !(x.IsDoubledConsonant && taught.IsDoubledConsonant))
-            .OrderByDescending(x => Used(brief, x)).Take(2).ToList();
+        var all = brief.Judge.Taught.Correspondences
+            .Where(x => x.Grapheme != taught.Grapheme && rules.SameSound(x.Sound, taught.Sound) && !(x.IsDoubledConsonant && taught.IsDoubledConsonant)).ToList();
+        var rivals = all.OrderByDescending(x => Used(brief, x)).Take(2).ToList();
         if (rivals.Count == 0)
         {
             return null;
@@ -132,8 +163,10 @@ internal static class ContrastPiece
             }
         }
 
+        // Of those the ones that stand there most: inside a word ie is told from ee and ea, not from the y of happy.
         var place = PartPlaces.In(brief.Stock, taught).Usual;
-        return BySpelling(brief, make, dice, used, [taught, .. rivals], Words, place) ?? BySpelling(brief, make, dice, used, [taught, rivals[0]], Words, place)
+        var there = all.OrderByDescending(x => brief.Stock.Everyday(x).Count(w => IsFor(brief, w) && PartPlaces.Of(w.Reading, x) == place)).Take(2).ToList();
+        return BySpelling(brief, make, dice, used, [taught, .. there], Words, place) ?? BySpelling(brief, make, dice, used, [taught, there[0]], Words, place)
             ?? BySpelling(brief, make, dice, used, [taught, rivals[0]], Words);
     }
 
