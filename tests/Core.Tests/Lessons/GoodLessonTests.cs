@@ -165,6 +165,14 @@ public class GoodLessonTests
         Assert.DoesNotContain("y", headings);
     }
 
+    [Fact]
+    public void On_a_day_of_contrast_what_is_heard_inside_or_last_is_spelt_in_one_of_its_ways()
+    {
+        var days = All.Value.Where(x => x.Lesson.Kind == LessonKind.Contrast && x.Lesson.Blocks.Any(b => b.Asks.Any(a => a.Code == ReasonCode.AskWhere))).ToList();
+        Assert.NotEmpty(days);
+        Assert.All(days, x => Assert.True(x.In(Activity.Listening).Count(x.IsOnPoint) >= x.In(Activity.Listening).Count - 1, $"{x.Rung.Label}: {string.Join(' ', x.In(Activity.Listening).Select(i => i.Text))}"));
+    }
+
     [Theory]
     [InlineData("-le", "handle", "hand")]
     [InlineData("er", "farmer", "farm")]

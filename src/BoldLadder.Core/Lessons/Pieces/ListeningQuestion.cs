@@ -101,7 +101,10 @@ internal static class ListeningQuestion
     // The spellings of a sound differ by where they stand: hear that first.
     private static Question? Where(LessonBrief brief, ItemMaker make, Dice dice, Correspondence taught, int count)
     {
-        var words = ListeningWords.Holding(brief.Stock, taught.Sound).Where(x => x.Place is "inside" or "last").ToList();
+        // On a day of contrast what is heard is spelt in one of its ways: gold says nothing of oa, ow and o_e.
+        var columns = brief.Targets.Select(x => x.Correspondence).OfType<Correspondence>().ToList();
+        var words = ListeningWords.Holding(brief.Stock, taught.Sound).Where(x => x.Place is "inside" or "last")
+            .OrderBy(x => columns.Count > 1 && !IsSpelt(brief, x, columns)).ToList();
         var last = Drawn([.. words.Where(x => x.Place == "last")], dice, count / 2);
         var inside = Drawn([.. words.Where(x => x.Place == "inside")], dice, count - last.Count);
         return last.Count < Fewest || inside.Count < Fewest ? HasIt(brief, make, dice, taught, count) : new Question(
