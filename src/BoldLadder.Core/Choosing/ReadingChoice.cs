@@ -44,7 +44,8 @@ public sealed class ReadingChoice(WordStock stock)
     {
         public LexiconWord Word => Offered.Word;
 
-        public string Place => Offered.Reading.PlaceOf(TargetAt);
+        // A unit, a structure or an ending stands behind the graphemes, in no place of its own.
+        public string Place => TargetAt < Offered.Reading.Segments.Count ? Offered.Reading.PlaceOf(TargetAt) : "";
     }
 
     // Words so far behind the best that no sameness would bring them in are not looked at again for every choice.
@@ -138,14 +139,14 @@ public sealed class ReadingChoice(WordStock stock)
         var found = new List<Candidate>();
         foreach (var offered in stock.Offered)
         {
-            if (_rows.Fits(offered.Row, brief.Shape) && _rows.Covered(offered.Row, brief.Judge.Taught.Bits)
-                && TargetAt(offered.Row, targets) is var at && (at >= 0 || !everyday || offered.Word.Everyday)
+            if (_rows.Fits(offered.Row, brief.Shape) && _rows.CoveredWay(offered.Row, brief.Judge.Taught.Bits) >= 0
+                && Target(offered.Row, targets) is var (at, bit) && (at >= 0 || !everyday || offered.Word.Everyday)
                 && (at >= 0 || !letters.Exists(x => offered.Word.Key.Contains(x, StringComparison.Ordinal)))
                 && (brief.May is not { } may || may(offered)))
             {
                 var (shape, isDue) = (_rows.ShapeOf(offered.Row), due.Count > 0 && offered.Reading.Segments.Any(x => due.Contains(x.Correspondence)));
                 found.Add(new Candidate(
-                    offered, at, at < 0 ? -1 : _rows.BitsOf(offered.Row)[at], shape, isDue, Worth(offered.Word, at, shape, isDue, brief)));
+                    offered, at, bit, shape, isDue, Worth(offered.Word, at, shape, isDue, brief)));
             }
         }
 
@@ -162,6 +163,24 @@ public sealed class ReadingChoice(WordStock stock)
 
         return bits;
     }
+
+    // Where in the word the target stands, and which it is; what may be read with a unit has the unit, however it is read.
+    private (int At, int Bit) Target(int row, bool[] targets)
+    {
+        for (var way = row; _rows.IsWayOf(way, row); way++)
+        {
+            if (TargetAt(way, targets) is var at and >= 0)
+            {
+                var bit = _rows.BitsOf(way)[at];
+                return (_rows.Bits[bit].Kind == PartKind.RimeUnit ? Behind : at, bit);
+            }
+        }
+
+        return (-1, -1);
+    }
+
+    // A unit stands behind the graphemes.
+    private const int Behind = int.MaxValue;
 
     private int TargetAt(int row, bool[] targets)
     {
@@ -201,9 +220,10 @@ public sealed class ReadingChoice(WordStock stock)
         var reasons = new List<Reason>();
         if (x.TargetAt >= 0)
         {
-            var part = _rows.Bits[_rows.BitsOf(x.Offered.Row)[x.TargetAt]];
+            var part = _rows.Bits[x.TargetBit];
             reasons.Add(part.Kind is PartKind.Ending ? Reason.Of(ReasonCode.HasEnding, part.Key)
                 : part.Kind is PartKind.Structure ? Reason.Of(ReasonCode.HasStructure, part.Key)
+                : part.Kind is PartKind.Cluster or PartKind.RimeUnit ? Reason.Of(ReasonCode.HasUnit, GraphemeRun.Parse(part.Key).Letters)
                 : Reason.Of(ReasonCode.HasPart, reading.Segments[x.TargetAt].Correspondence.Grapheme.Text, x.Place));
         }
         else

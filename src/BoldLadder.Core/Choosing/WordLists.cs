@@ -60,7 +60,7 @@ public sealed class WordLists(WordStock stock)
         {
             var boxes = word.Reading.Segments.Count;
             if (boxes >= brief.FewestSounds && boxes <= brief.MostSounds
-                && (brief.Judge is not { } judge || _rows.Covered(word.Row, judge.Taught.Bits))
+                && (brief.Judge is not { } judge || _rows.CoveredWay(word.Row, judge.Taught.Bits) >= 0)
                 && (brief.Shape is not { } shape || _rows.Fits(word.Row, shape)))
             {
                 yield return word;

@@ -9,6 +9,9 @@ public enum ReasonCode
     /// <summary>Today's part. Arguments: its letters, and <c>first</c>, <c>inside</c> or <c>last</c>.</summary>
     HasPart,
 
+    /// <summary>Arguments: the letters that are taught as one.</summary>
+    HasUnit,
+
     /// <summary>Arguments: the ending without its hyphen.</summary>
     HasEnding,
 
@@ -243,6 +246,21 @@ public enum ReasonCode
 
     /// <summary>Arguments: the smaller number and the larger.</summary>
     AskHowManyBeats,
+
+    /// <summary>Arguments: a word that has the rime unit.</summary>
+    AskRhymes,
+
+    /// <summary>Arguments: the cluster, and its first letters alone.</summary>
+    AskHowItBegins,
+
+    /// <summary>Arguments: the cluster, and its last letters alone.</summary>
+    AskHowItEnds,
+
+    /// <summary>Consonants before the vowel. Arguments: the smaller number and the larger.</summary>
+    AskHowManyBefore,
+
+    /// <summary>Consonants after it. Arguments: the smaller number and the larger.</summary>
+    AskHowManyAfter,
 
     /// <summary>Words that differ in one near sound. Arguments: the two graphemes.</summary>
     AskPair,

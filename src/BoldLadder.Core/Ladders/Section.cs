@@ -16,16 +16,18 @@ public readonly record struct WordShape(int Boxes, int Together, int Syllables)
     public WordShape Within(WordShape most) => new(Math.Min(Boxes, most.Boxes), Math.Min(Together, most.Together), Math.Min(Syllables, most.Syllables));
 
     /// <summary>Large enough for what is taught: a rung on consonants together is read in words that have them.</summary>
-    public WordShape For(IEnumerable<TaughtStructure> taught)
+    public WordShape For(IEnumerable<Teachable> taught)
     {
         var shape = this;
         foreach (var x in taught)
         {
             var least = x switch
             {
-                TaughtStructure.PairAtEnd or TaughtStructure.PairAtStart => new WordShape(4, 2, 1),
-                TaughtStructure.ThreeTogether => new WordShape(6, 3, 1),
-                _ => new WordShape(6, 2, 2),
+                { Structure: TaughtStructure.PairAtEnd or TaughtStructure.PairAtStart } => new WordShape(4, 2, 1),
+                { Structure: TaughtStructure.ThreeTogether } => new WordShape(6, 3, 1),
+                { Structure: not null } => new WordShape(6, 2, 2),
+                { Kind: TeachableKind.Cluster, Run.Parts.Count: var together } => new WordShape(together + 3, together, 1),
+                _ => First,
             };
             shape = new WordShape(Math.Max(shape.Boxes, least.Boxes), Math.Max(shape.Together, least.Together), Math.Max(shape.Syllables, least.Syllables));
         }

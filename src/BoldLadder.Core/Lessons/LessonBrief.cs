@@ -42,7 +42,7 @@ public sealed class LessonBrief
     {
         (Stock, Standing, Day, Rung, Minutes, Seed, Kept, Own, Shared) = (stock, standing, day, rung, minutes, seed, kept ?? [], own, shared);
         var section = standing.SectionFor(rung);
-        Shape = standing.Ladder.Sections[section].Shape.For(rung?.Adds.Select(x => x.Structure).OfType<TaughtStructure>() ?? []);
+        Shape = standing.Ladder.Sections[section].Shape.For(rung?.Adds ?? []);
         TrickyLearning = conventions.TrickyLearning;
         MadeUpAllowed = conventions.MadeUpIn(section);
         Teaches = rung is null ? [] : [.. rung.Adds.Where(x => rung.Kind == RungKind.Teach || !standing.Things.Contains(x))];

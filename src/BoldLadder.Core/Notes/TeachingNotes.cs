@@ -61,6 +61,8 @@ public sealed class TeachingNotes
     {
         TeachableKind.Ending => "-" + part.Key,
         TeachableKind.Structure => "#" + part.Key,
+        TeachableKind.RimeUnit => "~" + part.Key,
+        TeachableKind.Cluster => "&" + part.Key,
         _ => part.Key,
     });
 

@@ -136,6 +136,24 @@ public sealed class WordRows
         return true;
     }
 
+    /// <summary>The first way to read what a row reads that the taught bits cover: by its graphemes, or with a rime unit in place of some; -1 when there is none.</summary>
+    /// <param name="row">The first row of a reading.</param>
+    public int CoveredWay(int row, ReadOnlySpan<ulong> taught)
+    {
+        for (var way = row; IsWayOf(way, row); way++)
+        {
+            if (Covered(way, taught))
+            {
+                return way;
+            }
+        }
+
+        return -1;
+    }
+
+    /// <summary>True when a row is of the same reading as another.</summary>
+    public bool IsWayOf(int way, int row) => way < Count && _wordOf[way] == _wordOf[row] && _readingOf[way] == _readingOf[row];
+
     /// <summary>Sets a bit of <paramref name="readable"/> for each row that is covered; a row at a time, four machine words together.</summary>
     /// <param name="taught"><see cref="Bits.Width"/> machine words.</param>
     /// <param name="readable">One bit a row, at least <c>(Count + 63) / 64</c> machine words.</param>

@@ -40,6 +40,7 @@ public sealed class Phrases(Terms terms)
         return reason.Code switch
         {
             ReasonCode.AsWritten => x[0],
+            ReasonCode.HasUnit => $"it has {x[0]}, read as one",
             ReasonCode.HasPart => x[1].Length == 0 ? $"it has {x[0]}" : $"it has {x[0]}, {x[1]}",
             ReasonCode.HasEnding => $"it ends in -{x[0]}",
             ReasonCode.HasStructure => $"it has {Structure(x[0])}",

@@ -74,6 +74,35 @@ public partial class TeachingNotesTests
     }
 
     [Fact]
+    public void Every_word_that_a_note_on_a_cluster_or_a_rime_gives_has_it_and_what_goes_against_it_has_it_not()
+    {
+        var notes = Notes.Parts.Where(x => x.Part[0] is '&' or '~').Select(x => (Note: x, Run: GraphemeRun.Parse(x.Part[1..]))).ToList();
+        Assert.True(notes.Count >= 60, $"{notes.Count}");
+        Assert.All(notes, x =>
+        {
+            var words = x.Note.Place[..x.Note.Place.IndexOfAny(['.', ':'])].Replace("at the end", "", StringComparison.Ordinal).Split([',', ';', ' '], StringSplitOptions.RemoveEmptyEntries)
+                .Concat(Example().Match(x.Note.Point) is { Success: true } example ? [example.Groups[1].Value] : []);
+            Assert.All(words, word => Assert.True(Readings(word).Any(r => Enumerable.Range(0, r.Segments.Count).Any(i => x.Run.StandsAt(r, i))), $"{x.Note.Part}: {word}"));
+            var against = x.Note.Place.IndexOf("Against: ", StringComparison.Ordinal) is var at and >= 0 ? SentenceBank.WordsOf(x.Note.Place[(at + 9)..]).Where(w => w.Contains(x.Run.Letters, StringComparison.Ordinal)) : [];
+            Assert.All(against, word => Assert.Contains(Readings(word), r => !Enumerable.Range(0, r.Segments.Count).Any(i => x.Run.StandsAt(r, i))));
+        });
+    }
+
+    [Fact]
+    public void A_day_of_a_cluster_and_a_day_of_a_rime_unit_have_their_own_point_and_line()
+    {
+        var ladder = World.LadderOf("s:s t:t a:a p:p n:n e:e b:b ll:l &s:s,t:t ~e:e,ll:l", "5 2 1");
+        var stock = World.Stock(ladder, Accent.SouthernBritish);
+        foreach (var place in new[] { 8, 9 })
+        {
+            var standing = World.StandingOf(ladder, World.LogOf(ladder.Rungs.Take(place)), stock.Rules);
+            var lesson = LessonComposer.Compose(new LessonBrief(stock, standing, ClassConventions.Usual, World.Year.SchoolDays[place], ladder.Rungs[place], 25, 3));
+            Assert.Contains(ladder.Rungs[place].Label, Assert.Single(DayPoint.Of(lesson, Notes, stock.Rules)).Written!.Replace(", ", "", StringComparison.Ordinal).Replace("runs into ", "", StringComparison.Ordinal), StringComparison.Ordinal);
+            Assert.NotEmpty(Assert.Single(PartTeaching.Of(lesson, Notes, stock, standing.Things)).Place);
+        }
+    }
+
+    [Fact]
     public void No_lesson_is_without_a_point_and_none_leaves_the_adult_without_a_line()
     {
         foreach (var (ladder, stock) in new[] { (World.Estuary, World.South), (World.Ridge, World.Us) })

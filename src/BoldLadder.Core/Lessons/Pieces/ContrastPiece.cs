@@ -65,7 +65,8 @@ internal static class ContrastPiece
         }
 
         var chain = ChainBlock.Make(brief, make, dice);
-        return rung.Correspondences.Select(x => Grown(brief, make, dice, x)).FirstOrDefault(x => x is not null)
+        return RimeSort.Make(brief, make, dice, used)
+            ?? rung.Correspondences.Select(x => Grown(brief, make, dice, x)).FirstOrDefault(x => x is not null)
             ?? (chain is not null && IsOnPoint(brief, chain) ? chain : LongerWords.Beats(brief, make, dice, used) ?? chain);
     }
 

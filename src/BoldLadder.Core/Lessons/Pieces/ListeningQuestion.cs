@@ -27,6 +27,7 @@ internal static class ListeningQuestion
             : (brief.Asked(LessonPart.Teach, Activity.Listening) ?? (brief.Minutes < LessonBrief.FullLesson ? InShort : besideRiddles ? BesideRiddles : InFull)) - kept.Count;
         var question = count <= 0 || brief.Rung is not { } rung ? null
             : rung.Adds.Select(x => x.Ending).OfType<string>().FirstOrDefault() is { } ending ? Endings(brief, make, dice, ending, count)
+            : UnitListening.Of(brief, make, dice, rung, count) is var (items, asked) ? new Question(items, [asked])
             : rung.Correspondences is not [var first, ..] ? null
             : brief.Shape.Syllables > 1 && rung.Correspondences.All(x => x.IsDoubledConsonant) ? ShortOrLong(brief, make, dice, rung.Correspondences, count)
             : rung.Kind == RungKind.Contrast ? Where(brief, make, dice, first, count)

@@ -1,0 +1,85 @@
+using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Conventions;
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Sounds;
+using BoldLadder.Core.Words;
+
+namespace BoldLadder.Core.Lessons.Pieces;
+
+/// <summary>What is decided by ear where the new thing is no single sound: does it rhyme, do two consonants begin it or one, how many close it.</summary>
+internal static class UnitListening
+{
+    private const int Fewest = 2, DrawnFrom = 16;
+
+    /// <summary>The words and the question; null where the rung adds nothing of the kind, or the words are too few.</summary>
+    public static (IReadOnlyList<LessonItem> Items, Reason Asks)? Of(LessonBrief brief, ItemMaker make, Dice dice, Rung rung, int count)
+    {
+        var (rime, cluster) = (rung.Adds.FirstOrDefault(x => x.Kind == TeachableKind.RimeUnit)?.Run, rung.Adds.FirstOrDefault(x => x.Kind == TeachableKind.Cluster)?.Run);
+        var structure = rung.Adds.Select(x => x.Structure).FirstOrDefault(x => x is TaughtStructure.PairAtStart or TaughtStructure.PairAtEnd or TaughtStructure.ThreeTogether);
+        return rime is not null ? Rhymes(brief, make, dice, rime, count)
+            : cluster is not null ? Begins(brief, make, dice, cluster, count) ?? Closes(brief, make, dice, cluster, count)
+            : structure is not null ? HowMany(brief, make, dice, structure.Value, count) : null;
+    }
+
+    private static (IReadOnlyList<LessonItem>, Reason)? Rhymes(LessonBrief brief, ItemMaker make, Dice dice, GraphemeRun rime, int count)
+    {
+        if (brief.Stock.Offered.FirstOrDefault(x => ListeningWords.IsKnown(x) && EndsWith(x, rime)) is not { } example)
+        {
+            return null;
+        }
+
+        var last = example.Reading.Segments[^1].Correspondence.Sound;
+        return Asked(
+            make, dice, count, Known(brief).Where(x => x.Rime == example.Rime && x != example), "yes",
+            Known(brief).Where(x => x.Rime != example.Rime && x.Reading.Segments[^1].Correspondence.Sound == last), "no", Reason.Of(ReasonCode.AskRhymes, example.Word.Spelling));
+    }
+
+    private static (IReadOnlyList<LessonItem>, Reason)? Begins(LessonBrief brief, ItemMaker make, Dice dice, GraphemeRun cluster, int count)
+    {
+        var (first, alone) = (cluster.Parts[0], cluster.Parts[0].Grapheme.Text);
+        return Asked(
+            make, dice, count, Known(brief).Where(x => cluster.StandsAt(x.Reading, 0)), cluster.Letters,
+            Known(brief).Where(x => x.Reading.Segments is [var one, var two, ..] && one.Correspondence == first && two.Correspondence.Sound.IsVowel), alone,
+            Reason.Of(ReasonCode.AskHowItBegins, cluster.Letters, alone));
+    }
+
+    private static (IReadOnlyList<LessonItem>, Reason)? Closes(LessonBrief brief, ItemMaker make, Dice dice, GraphemeRun cluster, int count)
+    {
+        var (last, alone) = (cluster.Parts[^1], cluster.Parts[^1].Grapheme.Text);
+        return Asked(
+            make, dice, count, Known(brief).Where(x => EndsWith(x, cluster)), cluster.Letters,
+            Known(brief).Where(x => x.Reading.Segments is [.., var two, var one] && one.Correspondence == last && two.Correspondence.Sound.IsVowel), alone,
+            Reason.Of(ReasonCode.AskHowItEnds, cluster.Letters, alone));
+    }
+
+    // Fingers for the consonants before the vowel, or after it.
+    private static (IReadOnlyList<LessonItem>, Reason)? HowMany(LessonBrief brief, ItemMaker make, Dice dice, TaughtStructure structure, int count)
+    {
+        var atEnd = structure == TaughtStructure.PairAtEnd;
+        var most = structure == TaughtStructure.ThreeTogether ? 3 : 2;
+        int Together(OfferedWord x) => (atEnd ? x.Reading.Segments.Reverse() : x.Reading.Segments).TakeWhile(s => !s.Correspondence.Sound.IsVowel).Count();
+        var plain = Known(brief).Where(x => x.Reading.Segments.All(s => s.Correspondence.Sound.Second is null)).ToList();
+        return Asked(
+            make, dice, count, plain.Where(x => Together(x) == most), $"{most}", plain.Where(x => Together(x) == most - 1), $"{most - 1}",
+            Reason.Of(atEnd ? ReasonCode.AskHowManyAfter : ReasonCode.AskHowManyBefore, $"{most - 1}", $"{most}"));
+    }
+
+    private static (IReadOnlyList<LessonItem>, Reason)? Asked(
+        ItemMaker make, Dice dice, int count, IEnumerable<OfferedWord> with, string yes, IEnumerable<OfferedWord> against, string no, Reason asks)
+    {
+        var others = Math.Max(Fewest, count / 3);
+        var ones = dice.Mix(with.Take(DrawnFrom)).Take(count - others).ToList();
+        var rest = dice.Mix(against.Where(x => !ones.Contains(x)).Take(DrawnFrom)).Take(others).ToList();
+        return ones.Count < Fewest || rest.Count < Fewest ? null : (dice.Mix(
+            ones.Select(x => Item(make, x, yes, Reason.Of(ReasonCode.TodaysPoint))).Concat(rest.Select(x => Item(make, x, no, Reason.Of(ReasonCode.GoesAgainst, no))))), asks);
+    }
+
+    private static LessonItem Item(ItemMaker make, OfferedWord x, string answer, Reason why) =>
+        make.Item(ItemKind.Listening, x.Word.Spelling, string.Join(' ', x.Reading.Segments.Select(s => s.Correspondence.Sound.Key)), [why]) with { Heading = answer };
+
+    private static bool EndsWith(OfferedWord x, GraphemeRun run) => run.StandsAt(x.Reading, x.Reading.Segments.Count - run.Parts.Count);
+
+    // Of one beat, and such as a child can picture.
+    private static IEnumerable<OfferedWord> Known(LessonBrief brief) =>
+        brief.Stock.Offered.Where(x => ListeningWords.IsKnown(x) && brief.Stock.Rules.Rows.ShapeOf(x.Row).Syllables == 1);
+}
