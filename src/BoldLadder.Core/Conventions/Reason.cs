@@ -216,6 +216,12 @@ public enum ReasonCode
     /// <summary>Two groups in one room. Arguments: how many are for both, how many for this group alone.</summary>
     AskTogetherThenAlone,
 
+    /// <summary>Words of the text with a part. Arguments: the part, and how many.</summary>
+    AskHunt,
+
+    /// <summary>What a sentence to write needs. Arguments: its words, its capitals, its marks.</summary>
+    AskCount,
+
     /// <summary>Arguments: the grapheme to look for.</summary>
     AskSpot,
 

@@ -1,0 +1,48 @@
+using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Conventions;
+using BoldLadder.Core.Sounds;
+
+namespace BoldLadder.Core.Lessons;
+
+/// <summary>
+/// What children do with a text besides reading or writing it: hunt it for today's part, and count what a sentence needs
+/// before they write it. Worked out from the text as it stands, so that it is right when the text was changed.
+/// </summary>
+public static class TextTasks
+{
+    // One word is found at a glance; so many lose their fun.
+    private const int FewestToHunt = 2, MostParts = 2;
+
+    /// <summary>The tasks of a block; none for most.</summary>
+    public static IReadOnlyList<Reason> Of(Lesson lesson, LessonBlock block, WordStock stock) => block.Activity switch
+    {
+        Activity.ReadStory => [.. block.Items.Take(1).SelectMany(x => Hunt(lesson, x, stock))],
+        Activity.WriteSentence when block.Items is [var one, ..] => [Count(one.Text)],
+        _ => [],
+    };
+
+    private static IEnumerable<Reason> Hunt(Lesson lesson, LessonItem story, WordStock stock)
+    {
+        var words = SentenceBank.WordsOf(story.Text).ToList();
+        var parts = (lesson.Teaches.Count > 0 ? lesson.Teaches : lesson.GoesOver).Select(x => x.Correspondence).OfType<Correspondence>().Where(x => x.Grapheme.Text.Length > 1);
+        var found = parts.GroupBy(x => x.Grapheme).Select(x => (Key: x.Key.Text, Count: Held(words, [.. x], stock)))
+            .Concat(lesson.TrickyWords.Select(t => (Key: t, Count: words.Count(w => w.Equals(t, StringComparison.OrdinalIgnoreCase)))));
+        return found.Where(x => x.Count >= FewestToHunt).Take(MostParts).Select(x => Reason.Of(ReasonCode.AskHunt, x.Key, $"{x.Count}"));
+    }
+
+    // Children hunt by letters: where some say another sound, such as the ea of bread, nobody could tell how many there are.
+    private static int Held(List<string> words, IReadOnlyList<Correspondence> parts, WordStock stock)
+    {
+        var all = words.Select(w => (Text: w.ToLowerInvariant(), Readings: (stock.Words.Find(w) ?? stock.Words.Find(w.Split('\'')[0]))?.Readings ?? [])).ToList();
+        var holding = all.Count(x => x.Readings.Any(r => r.Segments.Any(s => parts.Contains(s.Correspondence))));
+        return holding == all.Count(x => HasLetters(x.Text, parts[0].Grapheme)) ? holding : 0;
+    }
+
+    // A vowel, one consonant, and the e.
+    private static bool HasLetters(string word, Grapheme grapheme) => !grapheme.IsSplit ? word.Contains(grapheme.Text, StringComparison.Ordinal)
+        : Enumerable.Range(0, Math.Max(0, word.Length - grapheme.LeadingLetters.Length - 1))
+            .Any(at => word[at..].StartsWith(grapheme.LeadingLetters, StringComparison.Ordinal) && word[at + grapheme.LeadingLetters.Length + 1] == 'e');
+
+    private static Reason Count(string sentence) => Reason.Of(
+        ReasonCode.AskCount, $"{sentence.Split(' ', StringSplitOptions.RemoveEmptyEntries).Length}", $"{sentence.Count(char.IsUpper)}", $"{sentence.Count(char.IsPunctuation)}");
+}
