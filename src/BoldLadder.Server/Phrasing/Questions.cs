@@ -21,7 +21,7 @@ public sealed class Questions(TeachingNotes notes, Accent accent, Terms terms)
             ReasonCode.AskWhichSound => $"{x[0]} or {x[1]}{PlaceOf(x[2])}? For {x[0]}, {Gesture(x[3])}; for {x[1]}, {Gesture(x[4])}.",
             ReasonCode.AskTogetherThenAlone => $"The first {x[0]} for both groups; then {x[1]} for this one alone.",
             ReasonCode.AskHunt => $"Then hunt: {x[1]} words have {x[0]}. Who finds them all?",
-            ReasonCode.AskCount => $"Say it, then count on fingers: {Several(x[0], "word")}, {Several(x[1], "capital")}, {Several(x[2], "mark")}.",
+            ReasonCode.AskCount => $"Count first: {Several(x[0], "word")}, {Several(x[1], "capital")}, {Several(x[2], "mark")}.",
             ReasonCode.AskSpot => $"Point along the row, now fast, now slowly. Clap for {x[0]}; hands still for the others.",
             ReasonCode.AskHasSound => $"Is {x[0]} in it, as in {x[1]}? If it is, {Gesture(x[2])}; if not, arms folded.",
             ReasonCode.AskWhere => $"Where is the sound of {x[1]}, inside or last? Hands on tummies for inside, on toes for last.",
