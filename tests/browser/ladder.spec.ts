@@ -99,6 +99,26 @@ test('a rung is added, edited and removed, and a wrong one says which field', as
   await expect(page.locator('[data-rung]')).toHaveCount(128);
 });
 
+test('a school writes the point of a rung in its own words, and takes it back', async ({ teacher, page }) => {
+  await teacher.open('Curlews');
+  const ours = (await page.locator('.point').textContent()) ?? '';
+  const write = async (point: string) => {
+    await teacher.openLadder();
+    await page.locator('[data-rung="ea-ee"]').click();
+    await teacher.dock().getByRole('button', { name: 'edit' }).click();
+    await page.getByLabel(/^The point/).fill(point);
+    await page.getByRole('button', { name: 'Save the rung' }).click();
+    await page.getByRole('button', { name: /^Let lessons follow the/ }).click();
+    await teacher.dock().getByRole('button', { name: 'Let lessons follow', exact: true }).click();
+    await expect(page.getByRole('button', { name: /^Let lessons follow the/ })).toHaveCount(0);
+    await page.getByRole('link', { name: 'Today', exact: true }).click();
+  };
+  await write('e and a sit by the sea.');
+  await expect(page.locator('.point')).toHaveText('e and a sit by the sea.');
+  await write('');
+  await expect(page.locator('.point')).toHaveText(ours);
+});
+
 test('a school changes what needs what with the picker, and the ladder tells by its list', async ({ teacher, page }) => {
   await teacher.open('Curlews');
   await teacher.openLadder();

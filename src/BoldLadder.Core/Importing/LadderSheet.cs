@@ -11,9 +11,10 @@ public static class LadderSheet
 {
     /// <summary>The headings, in order; a file that is to be read back keeps them.</summary>
     public static IReadOnlyList<string> Headings { get; } =
-        ["section", "boxes", "together", "syllables", "rung", "kind", "adds", "tricky words", "days", "keyword", "say it", "write it", "notes"];
+        ["section", "boxes", "together", "syllables", "rung", "kind", "adds", "tricky words", "days", "keyword", "say it", "write it", "notes", PointHeading];
 
-    private const string NameHeading = "ladder";
+    // Files that were sent out before rungs had points of their own have no such column.
+    private const string NameHeading = "ladder", PointHeading = "point";
 
     /// <summary>The rows: the ladder's name, the headings, then a row for each rung.</summary>
     public static IReadOnlyList<IReadOnlyList<string>> Rows(Ladder ladder)
@@ -25,7 +26,7 @@ public static class LadderSheet
             rows.AddRange(section.Rungs.DefaultIfEmpty().Select(x => x is null
                 ? [section.Name, .. shape]
                 : (IReadOnlyList<string>)[section.Name, .. shape, x.Id, KeyOf(x.Kind), string.Join("; ", x.Adds.Select(Written)), string.Join(", ", x.TrickyWords),
-                    x.Days.ToString(CultureInfo.InvariantCulture), x.Keyword, x.SayIt, x.WriteIt, x.Notes]));
+                    x.Days.ToString(CultureInfo.InvariantCulture), x.Keyword, x.SayIt, x.WriteIt, x.Notes, x.Point]));
         }
 
         return rows;
@@ -40,7 +41,7 @@ public static class LadderSheet
         problem = null;
         var cells = sheet.Cells.ToLookup(x => (x.Row, x.Column), x => x.Text);
         string At(int row, int column) => cells[(row, column)].FirstOrDefault() ?? "";
-        if (At(1, 1) != NameHeading || !Headings.Select((x, i) => At(2, i + 1) == x).All(x => x))
+        if (At(1, 1) != NameHeading || !Headings.Select((x, i) => At(2, i + 1) == x || (x == PointHeading && At(2, i + 1).Length == 0)).All(x => x))
         {
             return null;
         }
@@ -108,7 +109,7 @@ public static class LadderSheet
         return new Rung
         {
             Id = at(row, 5), Kind = rungKind, Adds = adds, TrickyWords = at(row, 8).Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries),
-            Days = int.TryParse(at(row, 9), NumberStyles.None, CultureInfo.InvariantCulture, out var days) ? days : 0, Keyword = at(row, 10), SayIt = at(row, 11), WriteIt = at(row, 12), Notes = at(row, 13),
+            Days = int.TryParse(at(row, 9), NumberStyles.None, CultureInfo.InvariantCulture, out var days) ? days : 0, Keyword = at(row, 10), SayIt = at(row, 11), WriteIt = at(row, 12), Notes = at(row, 13), Point = at(row, 14),
         };
     }
 

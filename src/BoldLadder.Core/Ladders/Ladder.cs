@@ -14,7 +14,7 @@ public sealed class Ladder
     /// <summary>The most school days that a rung takes.</summary>
     public const int MostDays = 20;
 
-    private const int MaxText = 400, MostOfAKind = 12;
+    private const int MaxText = 400, MaxPoint = 160, MostOfAKind = 12;
 
     private readonly Dictionary<string, int> _places;
 
@@ -158,7 +158,7 @@ public sealed class Ladder
             yield return new LadderProblem("days", $"A rung takes 1 to {MostDays} days.");
         }
 
-        if (rung.Keyword.Length > 40 || rung.SayIt.Length > MaxText || rung.WriteIt.Length > MaxText || rung.Notes.Length > 2000)
+        if (rung.Keyword.Length > 40 || rung.Point.Length > MaxPoint || rung.SayIt.Length > MaxText || rung.WriteIt.Length > MaxText || rung.Notes.Length > 2000)
         {
             yield return new LadderProblem("notes", "One of the texts of the rung is too long.");
         }

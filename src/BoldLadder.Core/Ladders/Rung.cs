@@ -57,6 +57,9 @@ public sealed record Rung
     /// <summary>A word that helps to remember the sound, with no more than one new thing in it.</summary>
     public string Keyword { get; init; } = "";
 
+    /// <summary>What its day is about, in the school's own sentence; empty for the one that ships or is made.</summary>
+    public string Point { get; init; } = "";
+
     /// <summary>The school's line on how to say it; empty for the sound's own line.</summary>
     public string SayIt { get; init; } = "";
 

@@ -16,6 +16,7 @@ public static class DayPoint
     /// <summary>One or two sentences, never none.</summary>
     public static IReadOnlyList<PointLine> Of(Lesson lesson, TeachingNotes notes, ReadingRules rules) => lesson.Kind switch
     {
+        _ when lesson.Teaching.Point.Length > 0 => [new PointLine(lesson.Teaching.Point, null)],
         LessonKind.Listening => [Made(ReasonCode.PointListening)],
         LessonKind.TrickyWordDay => [Made(ReasonCode.PointTricky, [.. lesson.TrickyWords])],
         LessonKind.Contrast => [Contrast(lesson, rules)],

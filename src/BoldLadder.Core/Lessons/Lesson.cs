@@ -18,7 +18,8 @@ public enum LessonKind
 }
 
 /// <summary>The rung's own lines for the adult, as they stood when the lesson was made.</summary>
-public sealed record Teaching(string SayIt, string WriteIt, string Keyword, string Notes)
+/// <param name="Point">What the day is about, in the school's own sentence; empty for ours.</param>
+public sealed record Teaching(string SayIt, string WriteIt, string Keyword, string Notes, string Point = "")
 {
     public static Teaching None { get; } = new("", "", "", "");
 }

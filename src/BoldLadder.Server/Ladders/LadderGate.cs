@@ -62,7 +62,7 @@ internal static class LadderGate
         public Rung Rung(Rung x) => x with
         {
             TrickyWords = [.. x.TrickyWords.Select(w => Text("trickyWords", w))], Keyword = Text("keyword", x.Keyword), SayIt = Text("sayIt", x.SayIt, true),
-            WriteIt = Text("writeIt", x.WriteIt, true), Notes = Text("notes", x.Notes, true),
+            WriteIt = Text("writeIt", x.WriteIt, true), Notes = Text("notes", x.Notes, true), Point = Text("point", x.Point),
         };
 
         public Section Section(Section x) => x with { Name = Text("name", x.Name), Rungs = [.. x.Rungs.Select(Rung)] };

@@ -15,12 +15,13 @@ public sealed record TeachableDocument(TeachableKind Kind, string Key)
 
 /// <summary>A rung as it is kept, asked for and shown.</summary>
 /// <param name="Adds">What it adds to what is taught, tricky words aside.</param>
+/// <param name="Point">What its day is about, in the school's own sentence; empty for ours.</param>
 public sealed record RungDocument(
     string Id, RungKind Kind, IReadOnlyList<TeachableDocument> Adds, IReadOnlyList<string> TrickyWords, string Keyword, string SayIt, string WriteIt,
-    string Notes, int Days)
+    string Notes, int Days, string Point = "")
 {
     public static RungDocument Of(Rung rung) => new(
-        rung.Id, rung.Kind, TeachableDocument.Of(rung.Adds), rung.TrickyWords, rung.Keyword, rung.SayIt, rung.WriteIt, rung.Notes, rung.Days);
+        rung.Id, rung.Kind, TeachableDocument.Of(rung.Adds), rung.TrickyWords, rung.Keyword, rung.SayIt, rung.WriteIt, rung.Notes, rung.Days, rung.Point);
 
     /// <summary>The rung, or the field and the sentence that says what is wrong with it.</summary>
     public Rung? ToCore(out LadderProblem problem)
@@ -51,7 +52,7 @@ public sealed record RungDocument(
 
         var rung = new Rung
         {
-            Id = Id, Kind = Kind, Adds = adds, TrickyWords = TrickyWords, Keyword = Keyword, SayIt = SayIt, WriteIt = WriteIt, Notes = Notes, Days = Days,
+            Id = Id, Kind = Kind, Adds = adds, TrickyWords = TrickyWords, Keyword = Keyword, SayIt = SayIt, WriteIt = WriteIt, Notes = Notes, Days = Days, Point = Point,
         };
         problem = Ladder.Check(rung).FirstOrDefault();
         return problem.Field is null ? rung : null;

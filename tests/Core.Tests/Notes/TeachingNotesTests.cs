@@ -103,6 +103,17 @@ public partial class TeachingNotesTests
     }
 
     [Fact]
+    public void A_schools_own_point_stands_in_place_of_ours()
+    {
+        var ladder = World.LadderOf("s:s a:a");
+        var (standing, own) = (World.StandingOf(ladder, []), ladder.Rungs[0] with { Point = "s hisses like Sidney." });
+        PointLine Point(Rung rung) => Assert.Single(DayPoint.Of(LessonComposer.Compose(new LessonBrief(World.South, standing, ClassConventions.Usual, World.Year.SchoolDays[0], rung, 25, 3)), Notes, World.South.Rules));
+        Assert.Equal("s hisses like Sidney.", Point(own).Written);
+        Assert.Equal(Notes.Of(own.Adds[0])!.Point, Point(own with { Point = "" }).Written);
+        Assert.Contains(Ladder.Check(own with { Point = new string('s', 200) }), x => x.Sentence.Contains("too long", StringComparison.Ordinal));
+    }
+
+    [Fact]
     public void No_lesson_is_without_a_point_and_none_leaves_the_adult_without_a_line()
     {
         foreach (var (ladder, stock) in new[] { (World.Estuary, World.South), (World.Ridge, World.Us) })

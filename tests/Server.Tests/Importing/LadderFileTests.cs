@@ -47,12 +47,20 @@ public class LadderFileTests(App app)
                 {
                     Id = $"rung-{++number}", Kind = (RungKind)dice.Next(4), Adds = [.. pool.OrderBy(_ => dice.Next()).Take(dice.Next(1, 4))],
                     TrickyWords = dice.Next(3) == 0 ? ["the", "I"] : [], Days = dice.Next(1, 21), Keyword = dice.Next(2) == 0 ? "sun" : "",
-                    SayIt = texts[dice.Next(texts.Length)], WriteIt = texts[dice.Next(texts.Length)], Notes = texts[dice.Next(texts.Length)],
+                    Point = dice.Next(2) == 0 ? "s hisses." : "", SayIt = texts[dice.Next(texts.Length)], WriteIt = texts[dice.Next(texts.Length)], Notes = texts[dice.Next(texts.Length)],
                 })])).ToList();
             Assert.True(Ladder.TryCreate("A ladder", sections, out var ladder, out _));
             Same(ladder, LadderFiles.Read(SheetFile.Read("ladder.csv", LadderFiles.Csv(ladder)), true, out _));
             Same(ladder, LadderFiles.Read(SheetFile.Read("ladder.xlsx", LadderFiles.Xlsx(ladder)), false, out _));
         }
+    }
+
+    [Fact]
+    public void A_file_that_was_sent_out_before_rungs_had_points_of_their_own_reads_back()
+    {
+        var ladder = LadderText.Parse("name\tOld\n[All]\t3 1 1\ns:s\tsun");
+        var old = System.Text.Encoding.UTF8.GetBytes(System.Text.Encoding.UTF8.GetString(LadderFiles.Csv(ladder)).Replace(",point", "", StringComparison.Ordinal));
+        Same(ladder, LadderFiles.Read(SheetFile.Read("ladder.csv", old), true, out _));
     }
 
     [Fact]

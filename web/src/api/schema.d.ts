@@ -5780,6 +5780,8 @@ export interface components {
             notes: string;
             /** Format: int32 */
             days: number;
+            /** @default  */
+            point: string;
         };
         /** @enum {unknown} */
         RungKind: "teach" | "contrast" | "consolidation" | "check";
@@ -6046,6 +6048,8 @@ export interface components {
             writeIt: string;
             keyword: string;
             notes: string;
+            /** @default  */
+            point: string;
         };
         TeachingView: {
             label: string;

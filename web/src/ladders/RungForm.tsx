@@ -18,6 +18,7 @@ export interface Draft {
   structures: string[];
   units: TeachableDocument[];
   keyword: string;
+  point: string;
   sayIt: string;
   writeIt: string;
   notes: string;
@@ -53,6 +54,7 @@ export const emptyDraft = (): Draft => ({
   structures: [],
   units: [],
   keyword: '',
+  point: '',
   sayIt: '',
   writeIt: '',
   notes: '',
@@ -79,6 +81,7 @@ export function RungForm({ draft, edit, onDone }: Props) {
       adds: [...parts, ...units, ...x.structures.map((key) => ({ kind: 'structure' as const, key }))],
       trickyWords: words(x.trickyWords),
       keyword: x.keyword.trim(),
+      point: x.point.trim(),
       sayIt: x.sayIt.trim(),
       writeIt: x.writeIt.trim(),
       notes: x.notes.trim(),
@@ -134,6 +137,16 @@ export function RungForm({ draft, edit, onDone }: Props) {
       <Form.Group controlId="keyword">
         <Form.Label>Keyword</Form.Label>
         <Form.Control size="sm" maxLength={40} {...form.register('keyword')} />
+      </Form.Group>
+      <Form.Group controlId="point">
+        <Form.Label>The point, in a sentence a child could be told</Form.Label>
+        <Form.Control
+          size="sm"
+          maxLength={160}
+          placeholder="left empty, ours"
+          {...form.register('point')}
+          isInvalid={problem?.field === 'point'}
+        />
       </Form.Group>
       <Form.Group controlId="sayIt">
         <Form.Label>Say it like this</Form.Label>
