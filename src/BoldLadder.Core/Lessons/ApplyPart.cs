@@ -55,7 +55,9 @@ internal static class ApplyPart
         var justRead = JustRead(brief);
         // A story is enough to read, unless there are minutes for more beside it.
         var sentences = brief.Asked(LessonPart.Apply, Activity.ReadSentences);
-        var read = !brief.Has(LessonPart.Apply, Activity.ReadSentences) || (sentences is null && story.Count > 0 && left < Timing.Of(Activity.ReadSentences, SentencesBesideStory)) ? [] : Read(brief, ranked, keptRead, justRead, sentences ?? Fitting(left, story.Count > 0 ? SentencesBesideStory : MostSentences));
+        var most = !brief.Has(LessonPart.Apply, Activity.ReadSentences) || (sentences is null && story.Count > 0 && left < Timing.Of(Activity.ReadSentences, SentencesBesideStory)) ? 0
+            : sentences ?? Fitting(left, story.Count > 0 ? SentencesBesideStory : MostSentences);
+        var read = most == 0 ? [] : Read(brief, dictated ? WithoutOneToWrite(ranked, justRead, most) : ranked, keptRead, justRead, most);
         var seen = read.Select(x => x.Sentence).Concat(story.Concat(keptRead).Select(x => Sentence.Of(x.Text))).ToList();
         return
         [
@@ -66,6 +68,13 @@ internal static class ApplyPart
                 ? new LessonBlock(LessonPart.Apply, Activity.WriteSentence, []) : Dictation(brief, make, dice, ranked, seen),
             own,
         ];
+    }
+
+    // Where few sentences have today's part, one of them is kept to be written: what was just read would be copied.
+    private static IReadOnlyList<GradedSentence> WithoutOneToWrite(IReadOnlyList<GradedSentence> ranked, HashSet<string> justRead, int most)
+    {
+        var on = ranked.Where(x => x.Targets > 0 && !justRead.Contains(x.Sentence.Text)).ToList();
+        return on.Count is 0 || on.Count > most ? ranked : [.. ranked.Except([on.MinBy(x => Math.Abs(x.Sentence.Words.Count - WordsToWrite))])];
     }
 
     private static LessonItem Marked(HashSet<string> justRead, ItemMaker make, GradedSentence x) => make.Sentence(x) is var item && justRead.Contains(x.Sentence.Text)
@@ -102,9 +111,9 @@ internal static class ApplyPart
         var kept = brief.KeptIn(LessonPart.Apply, Activity.WriteSentence);
         var heard = seen.Select(x => x.Text).ToHashSet();
         bool IsNew(GradedSentence x) => !heard.Contains(x.Sentence.Text) && !seen.Exists(s => Alike(s, x.Sentence) || s.Text.Contains(x.Sentence.Text, StringComparison.Ordinal));
-        var one = kept.Count > 0 ? [] : dice.Mix(ranked
-            .OrderBy(x => brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.Text)).ThenByDescending(x => Math.Min(2, x.Targets))
-            .ThenBy(x => Math.Abs(x.Sentence.Words.Count - WordsToWrite)).Where(IsNew).Take(DrawnFrom)).Take(1);
+        var fresh = ranked.OrderBy(x => brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.Text)).ThenByDescending(x => Math.Min(2, x.Targets))
+            .ThenBy(x => Math.Abs(x.Sentence.Words.Count - WordsToWrite)).Where(IsNew).ToList();
+        var one = kept.Count > 0 ? [] : dice.Mix((fresh.Exists(x => x.Targets > 0) ? fresh.Where(x => x.Targets > 0) : fresh).Take(DrawnFrom)).Take(1);
         return new LessonBlock(LessonPart.Apply, Activity.WriteSentence, [.. kept, .. one.Select(x => make.Sentence(x) with { Reasons = [Reason.Of(ReasonCode.WordsWithPart, $"{x.Targets}"), Reason.Of(ReasonCode.NotReadBefore)] })]);
     }
 

@@ -201,6 +201,15 @@ public class GoodLessonTests
         Assert.True(New.Count(x => x.Lesson.Blocks.Any(b => b.Activity == Activity.ReadStory && TextTasks.Of(x.Lesson, b, x.Stock).Count > 0)) > 60);
     }
 
+    [Fact]
+    public void Where_few_sentences_have_todays_part_one_of_them_is_kept_to_be_written() => Assert.All(
+        New.Where(x => x.In(Activity.ReadSentences).Count > 1), x =>
+        {
+            var part = new ReadingChoice(x.Stock).Holding(x.Brief.Targets);
+            bool On(LessonItem item) => SentenceBank.WordsOf(item.Text).Any(w => x.Stock.Words.FindWord(w) is { } word && part(word));
+            Assert.True(x.In(Activity.ReadSentences).Count(On) < 2 || x.In(Activity.WriteSentence).All(On), $"{x.Rung.Label}: {string.Join(" | ", x.In(Activity.ReadSentences).Concat(x.In(Activity.WriteSentence)).Select(i => i.Text))}");
+        });
+
     [Theory]
     [InlineData("-le", "handle", "hand")]
     [InlineData("er", "farmer", "farm")]
