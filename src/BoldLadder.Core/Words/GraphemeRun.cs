@@ -54,6 +54,9 @@ public sealed class GraphemeRun : IEquatable<GraphemeRun>
     /// <exception cref="FormatException">The text is not a run.</exception>
     public static GraphemeRun Parse(string text) => TryParse(text, out var run, out var reason) ? run : throw new FormatException($"{text}: {reason}");
 
+    /// <summary>True when the reading ends in the run.</summary>
+    public bool Ends(Segmentation reading) => StandsAt(reading, reading.Segments.Count - Parts.Count);
+
     /// <summary>True when the reading has the run from a segment on.</summary>
     public bool StandsAt(Segmentation reading, int segment)
     {

@@ -26,6 +26,6 @@ internal static class RimeSort
     private static IEnumerable<GraphemeRun> Units(IEnumerable<Ladders.Teachable> things) => things.Where(x => x.Kind == Ladders.TeachableKind.RimeUnit).Select(x => x.Run!);
 
     private static IEnumerable<OfferedWord> WordsOf(LessonBrief brief, GraphemeRun unit, IReadOnlySet<string> used) => brief.Stock.Offered
-        .Where(x => x.Word is { Everyday: true, Ended: null } && !used.Contains(x.Word.Key) && unit.StandsAt(x.Reading, x.Reading.Segments.Count - unit.Parts.Count)
+        .Where(x => x.Word is { Everyday: true, Ended: null } && !used.Contains(x.Word.Key) && unit.Ends(x.Reading)
             && brief.Stock.Rules.Rows.Fits(x.Row, brief.Shape) && brief.Judge.IsReadable(x.Word));
 }

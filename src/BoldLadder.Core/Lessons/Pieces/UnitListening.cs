@@ -23,7 +23,7 @@ internal static class UnitListening
 
     private static (IReadOnlyList<LessonItem>, Reason)? Rhymes(LessonBrief brief, ItemMaker make, Dice dice, GraphemeRun rime, int count)
     {
-        if (brief.Stock.Offered.FirstOrDefault(x => ListeningWords.IsKnown(x) && EndsWith(x, rime)) is not { } example)
+        if (brief.Stock.Offered.FirstOrDefault(x => ListeningWords.IsKnown(x) && rime.Ends(x.Reading)) is not { } example)
         {
             return null;
         }
@@ -47,7 +47,7 @@ internal static class UnitListening
     {
         var (last, alone) = (cluster.Parts[^1], cluster.Parts[^1].Grapheme.Text);
         return Asked(
-            make, dice, count, Known(brief).Where(x => EndsWith(x, cluster)), cluster.Letters,
+            make, dice, count, Known(brief).Where(x => cluster.Ends(x.Reading)), cluster.Letters,
             Known(brief).Where(x => x.Reading.Segments is [.., var two, var one] && one.Correspondence == last && two.Correspondence.Sound.IsVowel), alone,
             Reason.Of(ReasonCode.AskHowItEnds, cluster.Letters, alone));
     }
@@ -76,8 +76,6 @@ internal static class UnitListening
 
     private static LessonItem Item(ItemMaker make, OfferedWord x, string answer, Reason why) =>
         make.Item(ItemKind.Listening, x.Word.Spelling, string.Join(' ', x.Reading.Segments.Select(s => s.Correspondence.Sound.Key)), [why]) with { Heading = answer };
-
-    private static bool EndsWith(OfferedWord x, GraphemeRun run) => run.StandsAt(x.Reading, x.Reading.Segments.Count - run.Parts.Count);
 
     // Of one beat, and such as a child can picture.
     private static IEnumerable<OfferedWord> Known(LessonBrief brief) =>
