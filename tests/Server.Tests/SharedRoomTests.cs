@@ -35,6 +35,19 @@ public class SharedRoomTests(App app)
     }
 
     [Fact]
+    public async Task A_lesson_that_nobody_touched_is_made_again_when_the_other_group_in_the_room_is_taught_otherwise()
+    {
+        var school = await School.Make(taught: [24, 60]);
+        await Put(school, 0, school.Groups[1]);
+        var before = await app.Get($"{school.Group(0)}/lessons/today");
+        Assert.Equal(before.Number("revision"), (await app.Get($"{school.Group(0)}/lessons/today")).Number("revision"));
+        var ways = await app.Get($"{school.Group(1)}/conventions");
+        using var put = await app.Client.PutAsJsonAsync($"{school.Group(1)}/conventions", new { revision = ways.Number("revision"), conventions = new { weakVowels = "strict" } });
+        Assert.Equal(HttpStatusCode.OK, put.StatusCode);
+        Assert.True((await app.Get($"{school.Group(0)}/lessons/today")).Number("revision") > before.Number("revision"));
+    }
+
+    [Fact]
     public async Task A_group_shares_a_room_with_one_other_and_is_alone_again_when_that_one_moves_or_is_put_away()
     {
         var school = await School.Make(taught: [10, 20, 30]);

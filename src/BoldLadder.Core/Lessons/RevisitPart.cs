@@ -78,6 +78,9 @@ public static class RevisitPart
     {
         /// <summary>Why what fills it up is there.</summary>
         public IReadOnlyList<Reason> WhySoon { get; init; } = [Reason.Of(ReasonCode.DueSoon)];
+
+        /// <summary>What is kept, where this pack is the one it goes into, and then what is new.</summary>
+        public IEnumerable<LessonItem> After(IReadOnlyList<LessonItem> kept, IEnumerable<LessonItem> fresh) => Whole ? kept.Concat(fresh) : fresh;
     }
 
     private static IEnumerable<Pack> Packs(LessonBrief brief, Dice dice)
@@ -140,7 +143,7 @@ public static class RevisitPart
             .GroupBy(GraphemeOf)
             .Where(x => kept.All(k => k.Text != x.Key))
             .Select(x => make.Item(ItemKind.Card, x.Key, string.Join(' ', x.Select(d => d.Item.Key)), soon.Contains(x.First()) ? pack.WhySoon : pack.Why(x.First())));
-        return pack.Whole ? kept.Concat(fresh) : fresh;
+        return pack.After(kept, fresh);
     }
 
     private static IEnumerable<LessonItem> Recalls(LessonBrief brief, Pack pack, ItemMaker make)
@@ -154,7 +157,7 @@ public static class RevisitPart
             .Take(Math.Max(0, Math.Min(FewestRecalls, pack.Room(RevisitTrack.Recall)) - recalls.Count)).ToHashSet();
         var fresh = recalls.Concat(soon).Where(x => kept.All(k => k.Text != x.Item.Key))
             .Select(x => make.Item(ItemKind.Sound, x.Item.Key, Spellings(brief.Standing, rules, x.Item.Key), soon.Contains(x) ? pack.WhySoon : pack.Why(x), ExampleOf(x.Item.Key)));
-        return pack.Whole ? kept.Concat(fresh) : fresh;
+        return pack.After(kept, fresh);
     }
 
     /// <summary>Every spelling taught of a sound, in the order of teaching.</summary>
@@ -168,7 +171,7 @@ public static class RevisitPart
     {
         var kept = brief.KeptIn(LessonPart.Revisit, Activity.TrickyAtSight);
         var fresh = pack.Due.Where(x => x.Item.Track == RevisitTrack.Tricky && kept.All(k => k.Text != x.Item.Key)).Select(x => make.Tricky(x.Item.Key, pack.Why(x)));
-        return pack.Whole ? kept.Concat(fresh) : fresh;
+        return pack.After(kept, fresh);
     }
 
     // Words of the last lessons that taught something, their own parts first and the last lesson's before the one before it.

@@ -39,4 +39,11 @@ public sealed class Forecast(Standing now, GroupLog log, DateOnly today, int min
             return _before[at < 0 ? _days.Count : at];
         }
     }
+
+    /// <summary>
+    /// The group's standing on the morning of a day, whatever the log says of that day and later: what it stood on when
+    /// the day began, or will.
+    /// </summary>
+    public Standing Morning(DateOnly day) => log.Entries.All(x => x.Day < day) ? Before(day)
+        : Standing.Of(now.Ladder, new GroupLog(log.Entries.Where(x => x.Day < day)), now.Year, now.Rules);
 }

@@ -150,11 +150,8 @@ public sealed class Classroom
         }
 
         var (one, other) = (Group.Position, Group.Id).CompareTo((Mate.Group.Position, Mate.Group.Id)) < 0 ? (this, Mate) : (Mate, this);
-        return new SharedRevisit(one.Morning(day), other.Morning(day), day, LessonInputs.SeedOf(one.Group.Id, day));
+        return new SharedRevisit(one.Forecast.Morning(day), other.Forecast.Morning(day), day, LessonInputs.SeedOf(one.Group.Id, day));
     }
-
-    private Standing Morning(DateOnly day) =>
-        Log.Entries.All(x => x.Day < day) ? Forecast.Before(day) : Standing.Of(Ladder, new GroupLog(Log.Entries.Where(x => x.Day < day)), Year, Rules);
 
     /// <summary>How long the lesson of a day is.</summary>
     public int MinutesOn(DateOnly day) => Year.Happening(day, EventUse.ShortLesson) ? ClassConventions.ShortMinutes : Conventions.LessonMinutes;
@@ -166,6 +163,6 @@ public sealed class Classroom
         DataFingerprint, LessonInputs.SeedOf(Group.Id, day), Mate is null ? "" : Mate.KnownOn(day));
 
     // What the other group in the room goes by on the morning of a day: its own lesson of that day changes nothing.
-    private string KnownOn(DateOnly day) => string.Join(' ', Group.Id, Group.LadderId, LadderRevision, Accent.Id, Log.Entries.Where(x => x.Day < day).Select(x => x.Position).DefaultIfEmpty().Max(),
+    private string KnownOn(DateOnly day) => string.Join(' ', Group.Id, Group.LadderId, LadderRevision, Accent.Id, Conventions, Log.Entries.Where(x => x.Day < day).Select(x => x.Position).DefaultIfEmpty().Max(),
         string.Join(' ', Forecast.Days.TakeWhile(x => x.Day < day).Where(x => !Log.HasDay(x.Day)).Select(x => $"{x.Day:O}/{x.Rung?.Id}")));
 }

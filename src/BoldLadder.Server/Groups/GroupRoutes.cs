@@ -119,8 +119,8 @@ public static class GroupRoutes
 
         // One put away shares no room.
         var with = request.Archived ? null : request.RoomWith;
-        var mates = await db.Groups.Where(x => x.Id != groupId && (x.Id == with || (with != null && x.RoomWith == with) || x.RoomWith == groupId)).ToListAsync(cancel);
-        if (with is not null && mates.All(x => x.Id != with || x.Archived))
+        var touched = await db.Groups.Where(x => x.Id == groupId || x.Id == with || (with != null && x.RoomWith == with) || x.RoomWith == groupId).ToListAsync(cancel);
+        if (with is not null && touched.All(x => x.Id != with || x.Id == groupId || x.Archived))
         {
             return Problems.Bad("roomWith", "Choose another group of this school that is not put away.");
         }
@@ -130,10 +130,10 @@ public static class GroupRoutes
             return Problems.Stale(View((await rooms.Find(groupId, cancel))!));
         }
 
-        // Two groups share a room: whoever shared it with either before is alone again.
-        foreach (var mate in mates.Where(x => x.RoomWith != (x.Id == with ? groupId : null)))
+        var mates = SharedRooms.Changes(touched.Select(x => (x.Id, x.RoomWith)), groupId, with);
+        foreach (var other in touched.Where(x => x.Id != groupId && mates.ContainsKey(x.Id)))
         {
-            (mate.RoomWith, mate.Revision) = (mate.Id == with ? groupId : null, mate.Revision + 1);
+            (other.RoomWith, other.Revision) = (mates[other.Id], other.Revision + 1);
         }
 
         (group.Name, group.LadderId, group.Archived, group.RoomWith, group.Revision) = (name, request.LadderId, request.Archived, with, group.Revision + 1);
