@@ -192,10 +192,19 @@ test('what lessons would follow is shown before it is followed, and an earlier l
   await expect(teacher.dock()).toContainText(`from rung ${start ?? ''}`);
   await expect(teacher.dock()).toContainText('Avocets');
   await expect(teacher.dock()).toContainText('What a group was taught stays as it is');
+  let release = () => {};
+  const held = new Promise<void>((done) => (release = done));
+  await page.route('**/publish', async (route) => {
+    await held;
+    await route.continue();
+  });
   await teacher.dock().getByRole('button', { name: 'Let lessons follow', exact: true }).click();
-  await expect(page.getByRole('button', { name: /^Let lessons follow the/ })).toHaveCount(0);
+  // Whoever has gone on meanwhile keeps what they opened.
   await row.click();
   await page.getByRole('button', { name: 'What lessons followed before' }).click();
+  release();
+  await expect(teacher.dock()).toContainText('followed now');
+  await teacher.saved();
   await teacher.dock().getByRole('button', { name: 'Go back to it' }).last().click();
   await expect(page.getByRole('button', { name: /^Undo: went back/ })).toBeVisible();
   await expect(row.locator('span').first()).toHaveText(start ?? '');

@@ -74,6 +74,30 @@ test('a rime unit and a cluster are picked by their letters, never written as th
   await expect(page.locator('[data-rung^="rung-"]')).toContainText('all, st');
 });
 
+test('a rung of marks has its day: children put sentences right, and no sentence had the mark before', async ({ teacher, page }) => {
+  await teacher.open('Curlews');
+  await teacher.openLadder();
+  await page.locator('[data-rung="ow-ow"]').click();
+  await teacher.dock().getByRole('button', { name: 'add above' }).click();
+  await page.getByText('Capitals and punctuation marks').click();
+  await page.getByLabel('question mark').check();
+  await page.getByRole('button', { name: 'All the capitals' }).click();
+  await expect(page.getByRole('button', { name: 'Capital Q' })).toHaveAttribute('aria-pressed', 'true');
+  await page.getByRole('button', { name: 'None of the capitals' }).click();
+  await page.getByRole('button', { name: 'Add the rung' }).click();
+  await expect(page.locator('[data-rung^="rung-"]')).toContainText('question mark');
+  await page.getByRole('button', { name: /^Let lessons follow the/ }).click();
+  await teacher.dock().getByRole('button', { name: 'Let lessons follow', exact: true }).click();
+  await expect(page.getByRole('button', { name: /^Let lessons follow the/ })).toHaveCount(0);
+  await page.getByRole('link', { name: 'Today', exact: true }).click();
+  await expect(page.locator('.point')).toHaveText('This mark says: somebody asks, and waits for an answer.');
+  await expect(page.locator('.meet-letters')).toHaveText('?');
+  const mend = page.locator('.block').filter({ hasText: 'Put it right' });
+  await expect(mend.locator('.item')).toHaveCount(6);
+  await expect(mend.locator('.plain-word').filter({ hasText: '?' })).toHaveCount(0);
+  await expect(mend.locator('.item').filter({ hasText: '?' }).first()).toBeVisible();
+});
+
 test('a rung is added, edited and removed, and a wrong one says which field', async ({ teacher, page }) => {
   await teacher.open();
   await teacher.openLadder();

@@ -42,6 +42,22 @@ public static class ListeningWords
     public static IEnumerable<OfferedWord> OfTwoBeats(WordStock stock) =>
         stock.Offered.Where(x => IsKnown(x) && x.Reading.SoundCount <= MostInTwoBeats && Structure.Of(x.Reading, x.Word).Syllables == 2);
 
+    /// <summary>
+    /// Where a word of the school's own has a sound, empty where it has not, and the word in its sounds. Of one that is in no
+    /// list, such as a child's name, only its letters tell.
+    /// </summary>
+    public static (string Place, IReadOnlyList<string> Apart) HeardIn(WordStock stock, string word, Correspondence taught)
+    {
+        if (stock.Words.Find(word) is not { Readings: [var reading, ..] })
+        {
+            var at = word.IndexOf(taught.Grapheme.LeadingLetters, StringComparison.OrdinalIgnoreCase);
+            return (at < 0 ? "" : at == 0 ? "first" : at + taught.Grapheme.LeadingLetters.Length == word.Length ? "last" : "inside", []);
+        }
+
+        return (IndexOf(stock, reading, stock.Rules.SoundKey(taught.Sound)) is var found and >= 0 ? reading.PlaceOf(found) : "",
+            [.. reading.Segments.Select(x => x.Correspondence.Sound.Key)]);
+    }
+
     // A word of grammar means nothing by itself: no child can picture with or was.
     internal static bool IsKnown(OfferedWord x) =>
         x.Word is { Familiarity: Familiarity.AtFourOrFive, Ended: null } && x.Reading.SoundCount >= 2 && !FunctionWords.Has(x.Word.Key);

@@ -41,7 +41,7 @@ public sealed class SchoolSentences
 
     public IReadOnlyList<Sentence> All { get; }
 
-    /// <summary>Sentences of which every word can be read, with how often they hold the target and what was taught lately.</summary>
+    /// <summary>Sentences of which every word can be read, and whose capitals and marks may be met, with how often they hold the target and what was taught lately.</summary>
     public IEnumerable<GradedSentence> Readable(Judge judge, Predicate<SentenceWord> isTarget, Predicate<SentenceWord> isLate)
     {
         var legal = _vocabulary.ConvertAll(x => judge.IsLegal(x.Key, x.Word, x.Form));
@@ -49,7 +49,7 @@ public sealed class SchoolSentences
         var late = _vocabulary.ConvertAll(x => isLate(x));
         for (var i = 0; i < _words.Length; i++)
         {
-            if (Array.TrueForAll(_words[i], x => legal[x]) && All[i].IsMeantReadable(judge))
+            if (Array.TrueForAll(_words[i], x => legal[x]) && All[i].IsMeantReadable(judge) && judge.MissingPrint(All[i].Text).Count == 0)
             {
                 yield return new GradedSentence(All[i], Count(_words[i], target), Count(_words[i], late));
             }

@@ -13,8 +13,11 @@ public sealed record Sentence(string Text, IReadOnlyList<string> Words, IReadOnl
     /// <summary>A line in which print alone says how each word is read.</summary>
     public static Sentence Of(string line) => new(line, SentenceBank.WordsOf(line), AsUsual);
 
-    /// <summary>True when every word can be read, in the reading that the sentence needs, or is a tricky word taught.</summary>
-    public bool IsReadable(Judge judge) => Words.All(judge.IsLegal) && IsMeantReadable(judge);
+    /// <summary>
+    /// True when every word can be read, in the reading that the sentence needs, or is a tricky word taught, and no capital
+    /// or mark in it waits for its rung.
+    /// </summary>
+    public bool IsReadable(Judge judge) => Words.All(judge.IsLegal) && IsMeantReadable(judge) && judge.MissingPrint(Text).Count == 0;
 
     /// <summary>True when the readings that the sentence needs are taught, or the words as tricky ones.</summary>
     internal bool IsMeantReadable(Judge judge) =>

@@ -22,6 +22,9 @@ public enum ShapeKind
     Structure,
     Review,
     TrickyWordDay,
+
+    /// <summary>Capitals or marks are new.</summary>
+    Print,
     Check,
     Short,
 
@@ -48,6 +51,7 @@ public enum Slot
     Contrast,
     MadeUp,
     FillGap,
+    MendSentence,
     Spell,
     Story,
     Sentences,
@@ -96,6 +100,7 @@ public sealed record LessonShape(ShapeKind Kind, IReadOnlyList<ShapePiece> Piece
         Of(ShapeKind.Structure, Meeting, Practice, Apply, ByEar),
         Of(ShapeKind.Review, Meeting, Practice, Apply, ByEar),
         Of(ShapeKind.TrickyWordDay, [Slot.MeetTricky], [Slot.OralBlending, Slot.Read, Slot.FillGap, Slot.Contrast, Slot.MadeUp, Slot.Spell], Apply, ByEar),
+        Of(ShapeKind.Print, [Slot.Meet, Slot.MeetTricky], [Slot.OralBlending, Slot.MendSentence, Slot.Read, Slot.Contrast, Slot.MadeUp, Slot.Spell], Apply, ByEar),
         Of(ShapeKind.Check, Meeting, Practice, Apply, ByEar),
         // A short lesson has no time for a sentence of one's own.
         Of(ShapeKind.Short, Meeting, Practice, [.. Apply.Where(x => x.Slot != Slot.OwnSentence)], ByEar),
@@ -116,7 +121,7 @@ public sealed record LessonShape(ShapeKind Kind, IReadOnlyList<ShapePiece> Piece
             .. kind is ShapeKind.TrickyWordDay ? [] : (ShapePiece[])[new(LessonPart.Teach, Slot.Listening), new(LessonPart.Teach, Slot.Spot)],
             .. kind is ShapeKind.Opening or ShapeKind.NewLearning or ShapeKind.FurtherDay or ShapeKind.Short ? (ShapePiece[])[new(LessonPart.Teach, Slot.Riddles)] : [],
             new(LessonPart.Practise, Slot.OralBlending), new(LessonPart.Practise, Slot.Read), new(LessonPart.Practise, Slot.Contrast),
-            new(LessonPart.Practise, Slot.MadeUp), new(LessonPart.Practise, Slot.FillGap), new(LessonPart.Practise, Slot.Spell),
+            new(LessonPart.Practise, Slot.MadeUp), new(LessonPart.Practise, Slot.FillGap), new(LessonPart.Practise, Slot.MendSentence), new(LessonPart.Practise, Slot.Spell),
             .. Apply, .. ByEar, new(LessonPart.Apply, Slot.SayApart),
         ];
 

@@ -183,6 +183,12 @@ public enum ReasonCode
     /// <summary>The sentence asks for a tricky word. Arguments: the word.</summary>
     WordLeftOut,
 
+    /// <summary>A sentence shown without its capital or its mark.</summary>
+    ToMend,
+
+    /// <summary>Arguments: how often the sentence has today's capital or mark.</summary>
+    HasPrint,
+
     /// <summary>A riddle whose answer has today's sound, or today's spelling. Arguments: the grapheme.</summary>
     RiddleWith,
 
@@ -203,6 +209,9 @@ public enum ReasonCode
 
     /// <summary>Arguments: how many of its words have today's part.</summary>
     ServesWords,
+
+    /// <summary>Arguments: how often it has today's capital or mark.</summary>
+    ServesPrint,
 
     /// <summary>It stands beside a word with today's part. Arguments: the part.</summary>
     ServesBeside,

@@ -115,6 +115,9 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
                 case WrittenKind.Structure:
                     adds.Add(Teachable.Of(part.Structure!.Value));
                     break;
+                case WrittenKind.Print:
+                    adds.AddRange(part.Print.Where(x => !adds.Contains(x)));
+                    break;
                 case WrittenKind.Ending:
                     adds.Add(Teachable.OfEnding(part.Letters));
                     break;

@@ -11,10 +11,10 @@ public static class LadderSheet
 {
     /// <summary>The headings, in order; a file that is to be read back keeps them.</summary>
     public static IReadOnlyList<string> Headings { get; } =
-        ["section", "boxes", "together", "syllables", "rung", "kind", "adds", "tricky words", "days", "keyword", "say it", "write it", "notes", PointHeading];
+        ["section", "boxes", "together", "syllables", "rung", "kind", "adds", "tricky words", "days", "keyword", "say it", "write it", "notes", PointHeading, HearHeading];
 
-    // Files that were sent out before rungs had points of their own have no such column.
-    private const string NameHeading = "ladder", PointHeading = "point";
+    // Files that were sent out before rungs had points and listening words of their own have no such columns.
+    private const string NameHeading = "ladder", PointHeading = "point", HearHeading = "listening words";
 
     /// <summary>The rows: the ladder's name, the headings, then a row for each rung.</summary>
     public static IReadOnlyList<IReadOnlyList<string>> Rows(Ladder ladder)
@@ -25,8 +25,8 @@ public static class LadderSheet
             var shape = new[] { section.Shape.Boxes, section.Shape.Together, section.Shape.Syllables }.Select(x => x.ToString(CultureInfo.InvariantCulture)).ToArray();
             rows.AddRange(section.Rungs.DefaultIfEmpty().Select(x => x is null
                 ? [section.Name, .. shape]
-                : (IReadOnlyList<string>)[section.Name, .. shape, x.Id, KeyOf(x.Kind), string.Join("; ", x.Adds.Select(Written)), string.Join(", ", x.TrickyWords),
-                    x.Days.ToString(CultureInfo.InvariantCulture), x.Keyword, x.SayIt, x.WriteIt, x.Notes, x.Point]));
+                : (IReadOnlyList<string>)[section.Name, .. shape, x.Id, KeyOf(x.Kind), string.Join("; ", x.Adds.Select(a => a.Code)), string.Join(", ", x.TrickyWords),
+                    x.Days.ToString(CultureInfo.InvariantCulture), x.Keyword, x.SayIt, x.WriteIt, x.Notes, x.Point, string.Join(", ", x.ListeningWords)]));
         }
 
         return rows;
@@ -41,7 +41,7 @@ public static class LadderSheet
         problem = null;
         var cells = sheet.Cells.ToLookup(x => (x.Row, x.Column), x => x.Text);
         string At(int row, int column) => cells[(row, column)].FirstOrDefault() ?? "";
-        if (At(1, 1) != NameHeading || !Headings.Select((x, i) => At(2, i + 1) == x || (x == PointHeading && At(2, i + 1).Length == 0)).All(x => x))
+        if (At(1, 1) != NameHeading || !Headings.Select((x, i) => At(2, i + 1) == x || (x is PointHeading or HearHeading && At(2, i + 1).Length == 0)).All(x => x))
         {
             return null;
         }
@@ -83,15 +83,7 @@ public static class LadderSheet
         var adds = new List<Teachable>();
         foreach (var part in at(row, 7).Split(';', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries))
         {
-            var (kind, key) = part[0] switch
-            {
-                '-' => (TeachableKind.Ending, part[1..]),
-                '~' => (TeachableKind.RimeUnit, part[1..]),
-                '&' => (TeachableKind.Cluster, part[1..]),
-                '#' => (TeachableKind.Structure, part[1..]),
-                _ => (TeachableKind.Correspondence, part),
-            };
-            if (!Teachable.TryRead(kind, key, out var thing, out var reason))
+            if (!Teachable.TryReadCode(part, out var thing, out var reason))
             {
                 problem = $"G{row}, {part}: {reason}.";
                 return null;
@@ -110,17 +102,9 @@ public static class LadderSheet
         {
             Id = at(row, 5), Kind = rungKind, Adds = adds, TrickyWords = at(row, 8).Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries),
             Days = int.TryParse(at(row, 9), NumberStyles.None, CultureInfo.InvariantCulture, out var days) ? days : 0, Keyword = at(row, 10), SayIt = at(row, 11), WriteIt = at(row, 12), Notes = at(row, 13), Point = at(row, 14),
+            ListeningWords = at(row, 15).Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries),
         };
     }
-
-    private static string Written(Teachable thing) => thing.Kind switch
-    {
-        TeachableKind.Ending => "-" + thing.Key,
-        TeachableKind.RimeUnit => "~" + thing.Key,
-        TeachableKind.Cluster => "&" + thing.Key,
-        TeachableKind.Structure => "#" + thing.Key,
-        _ => thing.Key,
-    };
 
     private static string KeyOf(RungKind kind) => kind.ToString().ToLowerInvariant();
 

@@ -74,7 +74,7 @@ internal static partial class PartPatterns
     [GeneratedRegex(@"\b(?:at\s+the\s+(?:start|beginning)|initial|first)\b", Any)]
     public static partial Regex FirstWord();
 
-    [GeneratedRegex(@"\bcapitals?\b|\bupper\s*case\b|\bpunctuation\b|\bfull\s+stops?\b|\bquestion\s+marks?\b|\bapostrophes?\b|\bcommas?\b|\bA\s*[-–]\s*Z\b", Any)]
+    [GeneratedRegex(@"\bcapitals?\b|\bupper\s*case\b|\bpunctuation\b|\bfull\s+stops?\b|\bperiods?\b|\b(?:question|exclamation|speech|quotation)\s+marks?\b|\bapostrophes?\b|\bcommas?\b|\bhyphens?\b|\bA\s*[-–]\s*Z\b", Any)]
     public static partial Regex Capitals();
 
     [GeneratedRegex(@"^(?<vowel>[aeiouy])(?<between>\s?[-–—_*~·^]+\s?|\s?\.{1,4}\s?|\s?…\s?|\s?C\s?|\s?-?(?:consonant|cons|x|\?)-?\s?|\s)e$", Any)]

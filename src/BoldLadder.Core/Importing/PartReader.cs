@@ -229,7 +229,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
 
         if (Capitals().IsMatch(piece))
         {
-            return [WrittenPart.Plain(WrittenKind.Kept, piece) with { IsTaught = true }];
+            return [PrintWords.In(piece) is { Count: > 0 } print ? WrittenPart.Plain(WrittenKind.Print, piece) with { Print = print } : WrittenPart.Plain(WrittenKind.Kept, piece) with { IsTaught = true }];
         }
 
         var tokens = main.Split(' ', StringSplitOptions.RemoveEmptyEntries);

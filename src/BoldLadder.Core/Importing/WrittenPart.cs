@@ -12,6 +12,9 @@ public enum WrittenKind
     Cluster,
     RimeUnit,
 
+    /// <summary>Capitals or marks of punctuation.</summary>
+    Print,
+
     /// <summary>A whole word: tricky, where it stands among parts.</summary>
     Word,
 
@@ -40,6 +43,9 @@ public sealed record WrittenPart(
 {
     /// <summary>For a structure, which.</summary>
     public TaughtStructure? Structure { get; init; }
+
+    /// <summary>Of capitals or marks, which.</summary>
+    public IReadOnlyList<Teachable> Print { get; init; } = [];
 
     /// <summary>For a lesson, what it is for.</summary>
     public RungKind Lesson { get; init; }

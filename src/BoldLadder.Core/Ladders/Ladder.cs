@@ -14,7 +14,7 @@ public sealed class Ladder
     /// <summary>The most school days that a rung takes.</summary>
     public const int MostDays = 20;
 
-    private const int MaxText = 400, MaxPoint = 160, MostOfAKind = 12;
+    private const int MaxText = 400, MaxPoint = 160, MostOfAKind = 12, MostToHear = 24;
 
     private readonly Dictionary<string, int> _places;
 
@@ -69,7 +69,7 @@ public sealed class Ladder
     /// <param name="days">By a rung's id; 0 leaves out a rung that adds nothing.</param>
     public Ladder WithDays(IReadOnlyDictionary<string, int> days) => days.Count == 0 ? this : new(Name, [.. Sections.Select(x => x with
     {
-        Rungs = [.. x.Rungs.Select(r => days.TryGetValue(r.Id, out var own) && (own > 0 || !r.AddsParts) ? r with { Days = own } : r)],
+        Rungs = [.. x.Rungs.Select(r => days.TryGetValue(r.Id, out var own) && (own > 0 || r.Adds.Count == 0) ? r with { Days = own } : r)],
     })]);
 
     /// <summary>Checks a ladder whole. On failure <paramref name="problems"/> has fields and sentences.</summary>
@@ -133,12 +133,12 @@ public sealed class Ladder
             yield return new LadderProblem("id", "A rung needs an id of at most 60 letters, digits and hyphens.");
         }
 
-        if (rung.Kind == RungKind.Teach && !rung.AddsParts && rung.TrickyWords.Count == 0)
+        if (rung.Kind == RungKind.Teach && rung.Adds.Count == 0 && rung.TrickyWords.Count == 0)
         {
-            yield return new LadderProblem("adds", "Say what the rung adds: a spelling with its sound, a tricky word, an ending or a shape of word.");
+            yield return new LadderProblem("adds", "Say what the rung adds: a spelling with its sound, a tricky word, an ending, a shape of word, a capital or a mark.");
         }
 
-        if (rung.Adds.GroupBy(x => x.Kind).Any(x => x.Count() > MostOfAKind) || rung.TrickyWords.Count > MostOfAKind)
+        if (rung.Adds.GroupBy(x => x.Kind).Any(x => x.Count() > MostOfAKind && x.Key != TeachableKind.Capital) || rung.TrickyWords.Count > MostOfAKind)
         {
             yield return new LadderProblem("adds", $"A rung adds at most {MostOfAKind} things of a kind: split it into several.");
         }
@@ -151,6 +151,11 @@ public sealed class Ladder
         if (rung.TrickyWords.Any(x => x.Length is 0 or > 30 || !char.IsAsciiLetter(x[0]) || !x.All(c => char.IsAsciiLetter(c) || c == '\'')))
         {
             yield return new LadderProblem("trickyWords", "A tricky word is one word of at most 30 letters.");
+        }
+
+        if (rung.ListeningWords.Count > MostToHear || rung.ListeningWords.Any(x => x.Length is 0 or > 30 || !char.IsAsciiLetter(x[0]) || !x.All(c => char.IsAsciiLetter(c) || c is '\'' or '-')))
+        {
+            yield return new LadderProblem("listeningWords", $"Give at most {MostToHear} words to listen to, each of at most 30 letters.");
         }
 
         if (rung.Days is < 1 or > MostDays)

@@ -83,15 +83,9 @@ public static class LadderText
 
     private static Teachable Thing(string part, int number)
     {
-        var (kind, key) = part[0] switch
-        {
-            '-' => (TeachableKind.Ending, part[1..]),
-            '~' => (TeachableKind.RimeUnit, part[1..].Replace(',', ' ')),
-            '&' => (TeachableKind.Cluster, part[1..].Replace(',', ' ')),
-            '#' => (TeachableKind.Structure, char.ToLowerInvariant(part[1]) + part[2..]),
-            _ => (TeachableKind.Correspondence, part),
-        };
-        return Teachable.TryRead(kind, key, out var thing, out var reason) ? thing : throw new FormatException($"ladder line {number}: {reason}");
+        var code = part.Replace(',', ' ');
+        return Teachable.TryReadCode(part[0] == '#' ? $"#{char.ToLowerInvariant(part[1])}{part[2..]}" : code, out var thing, out var reason)
+            ? thing : throw new FormatException($"ladder line {number}: {reason}");
     }
 
     private static string NewId(string[] adds, HashSet<string> ids)

@@ -54,6 +54,9 @@ public sealed record Rung
     /// <summary>Words taught before all their parts are, as written in a sentence.</summary>
     public IReadOnlyList<string> TrickyWords { get; init; } = [];
 
+    /// <summary>The school's own words to listen to, chosen by sound: nobody reads them.</summary>
+    public IReadOnlyList<string> ListeningWords { get; init; } = [];
+
     /// <summary>A word that helps to remember the sound, with no more than one new thing in it.</summary>
     public string Keyword { get; init; } = "";
 
@@ -71,8 +74,8 @@ public sealed record Rung
     /// <summary>School days the rung takes.</summary>
     public int Days { get; init; } = 1;
 
-    /// <summary>True when the rung opens words: such rungs can be thin.</summary>
-    public bool AddsParts => Adds.Count > 0;
+    /// <summary>True when the rung opens words: such rungs can be thin. Capitals and marks open none.</summary>
+    public bool AddsParts => Adds.Any(x => !x.IsPrint);
 
     /// <summary>The correspondences among what it adds.</summary>
     public IReadOnlyList<Correspondence> Correspondences => [.. Adds.Select(x => x.Correspondence).OfType<Correspondence>()];
@@ -82,7 +85,8 @@ public sealed record Rung
     {
         get
         {
-            var parts = Adds.OrderBy(x => x.Kind == TeachableKind.Structure).Select(x => x.Label).Distinct().Concat(TrickyWords).ToList();
+            var parts = Adds.Where(x => x.Kind != TeachableKind.Capital).OrderBy(x => x.Kind is TeachableKind.Structure or TeachableKind.Mark).Select(x => x.Label).Distinct()
+                .Concat(Capitals.Count == 0 ? [] : [LabelOf(Capitals)]).Concat(TrickyWords).ToList();
             return parts.Count > 0 ? string.Join(", ", parts) : Kind switch
             {
                 RungKind.Contrast => "contrast",
@@ -92,9 +96,23 @@ public sealed record Rung
         }
     }
 
+    /// <summary>The capitals among what it adds, as their letters.</summary>
+    public IReadOnlyList<string> Capitals => [.. Adds.Where(x => x.Kind == TeachableKind.Capital).Select(x => x.Key)];
+
+    private const int MostNamed = 6;
+
+    // The whole alphabet, or most of it, is not spelt out on a button.
+    private static string LabelOf(IReadOnlyList<string> capitals) => capitals.Count switch
+    {
+        1 => $"capital {capitals[0]}",
+        <= MostNamed => $"capitals {string.Join(' ', capitals)}",
+        var count => $"{count} capitals",
+    };
+
     /// <summary>True when the other rung says the same in everything.</summary>
     public bool SameAs(Rung other) => ReferenceEquals(this, other)
-        || (Adds.SequenceEqual(other.Adds) && TrickyWords.SequenceEqual(other.TrickyWords) && this with { Adds = other.Adds, TrickyWords = other.TrickyWords } == other);
+        || (Adds.SequenceEqual(other.Adds) && TrickyWords.SequenceEqual(other.TrickyWords) && ListeningWords.SequenceEqual(other.ListeningWords)
+            && this with { Adds = other.Adds, TrickyWords = other.TrickyWords, ListeningWords = other.ListeningWords } == other);
 
     public static string Describe(TaughtStructure structure) => structure switch
     {

@@ -30,6 +30,9 @@ internal static class ApplyPart
     // With so many about what is taught lately, the thousands about nothing lately need not be ranked.
     private const int Enough = 100;
 
+    // A caption says less than a sentence; where hardly a sentence can be read it is welcome.
+    private const double CaptionsLast = 2;
+
     // Lessons back: a sentence with what they taught keeps it going, and is not below the class.
     internal const int Lately = 12;
 
@@ -62,7 +65,7 @@ internal static class ApplyPart
         return
         [
             new LessonBlock(LessonPart.Apply, Activity.ReadStory, story),
-            new LessonBlock(LessonPart.Apply, Activity.ReadSentences, [.. keptRead, .. read.Select(x => Marked(justRead, make, x))]),
+            new LessonBlock(LessonPart.Apply, Activity.ReadSentences, [.. keptRead, .. read.Select(x => make.Sentence(x, [Why(brief, x), .. justRead.Contains(x.Sentence.Text) ? [Reason.Of(ReasonCode.AgainOnPurpose)] : (Reason[])[]]))]),
             // A short lesson has time for one of the two.
             (!dictated || (brief.Minutes < LessonBrief.FullLesson && story.Count > 0)) && brief.KeptIn(LessonPart.Apply, Activity.WriteSentence).Count == 0
                 ? new LessonBlock(LessonPart.Apply, Activity.WriteSentence, []) : Dictation(brief, make, dice, ranked, seen),
@@ -77,8 +80,8 @@ internal static class ApplyPart
         return on.Count is 0 || on.Count > most ? ranked : [.. ranked.Except([on.MinBy(x => Math.Abs(x.Sentence.Words.Count - WordsToWrite))])];
     }
 
-    private static LessonItem Marked(HashSet<string> justRead, ItemMaker make, GradedSentence x) => make.Sentence(x) is var item && justRead.Contains(x.Sentence.Text)
-        ? item with { Reasons = [.. item.Reasons, Reason.Of(ReasonCode.AgainOnPurpose)] } : item;
+    /// <summary>Why a sentence is here: how often it has what today is about.</summary>
+    internal static Reason Why(LessonBrief brief, GradedSentence x) => Reason.Of(brief.Kind == LessonKind.Print ? ReasonCode.HasPrint : ReasonCode.WordsWithPart, $"{x.Targets}");
 
     private static int Fitting(int seconds, int most) =>
         Piece.Of(Activity.ReadSentences) is var piece ? (int)Math.Clamp(Math.Ceiling((seconds - piece.Setup) / piece.Each), 2, most) : most;
@@ -114,7 +117,7 @@ internal static class ApplyPart
         var fresh = ranked.OrderBy(x => brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.Text)).ThenByDescending(x => Math.Min(2, x.Targets))
             .ThenBy(x => Math.Abs(x.Sentence.Words.Count - WordsToWrite)).Where(IsNew).ToList();
         var one = kept.Count > 0 ? [] : dice.Mix((fresh.Exists(x => x.Targets > 0) ? fresh.Where(x => x.Targets > 0) : fresh).Take(DrawnFrom)).Take(1);
-        return new LessonBlock(LessonPart.Apply, Activity.WriteSentence, [.. kept, .. one.Select(x => make.Sentence(x) with { Reasons = [Reason.Of(ReasonCode.WordsWithPart, $"{x.Targets}"), Reason.Of(ReasonCode.NotReadBefore)] })]);
+        return new LessonBlock(LessonPart.Apply, Activity.WriteSentence, [.. kept, .. one.Select(x => make.Sentence(x, Why(brief, x), Reason.Of(ReasonCode.NotReadBefore)))]);
     }
 
     // From the middle of the ladder something is children's own: a sentence with two of today's words.
@@ -151,9 +154,15 @@ internal static class ApplyPart
         var holdsLate = choice.Holding(brief.Standing.Lessons.TakeLast(Lately).SelectMany(x => x.Things));
         var readable = brief.Stock.Sentences.Readable(
             brief.Judge, x => tricky.Count > 0 ? tricky.Contains(x.Key) : x.Word is { } word && holdsTarget(word), x => x.Word is { } word && holdsLate(word)).ToList();
+        if (brief.Kind == LessonKind.Print)
+        {
+            var print = brief.Teaches.Where(x => x.IsPrint).ToHashSet();
+            readable = readable.ConvertAll(x => x with { Targets = SentenceToMend.CountIn(x.Sentence.Text, print) });
+        }
+
         var lately = readable.Where(x => x.Targets + x.Late > 0).ToList();
         return [.. (lately.Count >= Enough ? lately : readable).Select(x => (x, Worth: (3 * Math.Min(3, x.Targets)) + (0.25 * Math.Min(8, x.Sentence.Words.Count)) + (0.7 * Math.Min(3, x.Late))
-                - (4 * brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.Text)) + dice.Next()))
+                - (4 * brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.Text)) - (char.IsAsciiLetterLower(x.Sentence.Text[0]) ? CaptionsLast : 0) + dice.Next()))
             .OrderByDescending(x => x.Worth).Select(x => x.x)];
     }
 }

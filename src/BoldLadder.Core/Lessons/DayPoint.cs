@@ -33,8 +33,8 @@ public static class DayPoint
             return [Made(ReasonCode.PointDoubled, [.. lesson.Teaches.Select(x => x.Label)])];
         }
 
-        var lines = lesson.Teaches.OrderByDescending(x => x.Kind == TeachableKind.Correspondence).DistinctBy(x => x.Label).Take(MostLines)
-            .Select(x => notes.Of(x) is { } note ? new PointLine(note.Point, null) : Facts(x)).ToList();
+        var lines = lesson.Teaches.OrderByDescending(x => x.Kind == TeachableKind.Correspondence).ThenBy(x => x.IsPrint).DistinctBy(x => x.Label)
+            .Select(x => notes.Of(x) is { } note ? new PointLine(note.Point, null) : Facts(x)).Distinct().Take(MostLines).ToList();
         return lines.Count > 0 ? lines : [Made(ReasonCode.PointReview, [.. lesson.GoesOver.Select(x => x.Label).Distinct()])];
     }
 

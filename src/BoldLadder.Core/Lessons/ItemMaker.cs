@@ -21,8 +21,7 @@ public sealed class ItemMaker(WordStock stock, IEnumerable<string> usedIds)
     public LessonItem Listening(ListeningWord word) => Item(
         ItemKind.Listening, word.Word.Spelling, string.Join(' ', word.Apart), [Reason.Of(ReasonCode.SoundStands, word.Place)]);
 
-    public LessonItem Sentence(GradedSentence sentence) => Item(
-        ItemKind.Sentence, sentence.Sentence.Text, "", [Reason.Of(ReasonCode.WordsWithPart, $"{sentence.Targets}")]);
+    public LessonItem Sentence(GradedSentence sentence, params IReadOnlyList<Reason> why) => Item(ItemKind.Sentence, sentence.Sentence.Text, "", why);
 
     public LessonItem Story(GradedStory x) => Item(ItemKind.Story, x.Story.Text.Text, "", [Reason.Of(ReasonCode.StoryWithPart, $"{x.Targets}")]) with
     {

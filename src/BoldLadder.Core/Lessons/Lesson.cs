@@ -13,6 +13,9 @@ public enum LessonKind
     TrickyWordDay,
     Check,
 
+    /// <summary>Capitals or marks are new, and no word is.</summary>
+    Print,
+
     /// <summary>Before the first rung: sounds in words, by ear alone.</summary>
     Listening,
 }

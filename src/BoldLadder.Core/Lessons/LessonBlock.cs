@@ -39,6 +39,9 @@ public enum Activity
 
     /// <summary>A sentence is said whole; children write its tricky word, which is left out.</summary>
     FillGap,
+
+    /// <summary>A sentence is shown without its capitals or marks, and children put it right.</summary>
+    MendSentence,
     ReadSentences,
 
     /// <summary>A small story is read, and talked about.</summary>

@@ -47,13 +47,13 @@ public sealed class LessonBrief
         MadeUpAllowed = conventions.MadeUpIn(section);
         Teaches = rung is null ? [] : [.. rung.Adds.Where(x => rung.Kind == RungKind.Teach || !standing.Things.Contains(x))];
         _doubled = [.. Teaches.Select(x => x.Correspondence).OfType<Correspondence>().Where(x => x.IsDoubledConsonant)];
-        GoesOver = rung is { Adds.Count: > 0 }
-            ? [.. rung.Adds.Except(Teaches)]
+        GoesOver = rung is { AddsParts: true }
+            ? [.. rung.Adds.Except(Teaches).Where(x => !x.IsPrint)]
             : [.. Gone(standing.Lessons).SelectMany(x => x.Things).Distinct()];
         BeforeLadder = rung is null && standing.Things.Count == 0;
         Targets = BeforeLadder
             ? [.. standing.Ladder.Rungs.Where(x => x.Kind == RungKind.Teach).SelectMany(x => x.Adds).Where(x => x.Correspondence is not null).Take(HeardFirst)]
-            : [.. Teaches, .. GoesOver];
+            : [.. Teaches.Where(x => !x.IsPrint), .. GoesOver];
         Judge = new Judge(rung is null ? standing.Taught : standing.Taught.With([rung]));
         Pieces = own?.Kind == ShapeKind ? own : conventions.ShapeOf(ShapeKind);
         _asked = new Lazy<ReadingBrief>(() =>
@@ -105,6 +105,7 @@ public sealed class LessonBrief
         null or { Kind: RungKind.Consolidation } => LessonKind.Review,
         { Kind: RungKind.Contrast } => LessonKind.Contrast,
         { Kind: RungKind.Check } => LessonKind.Check,
+        { AddsParts: false, Adds.Count: > 0 } => LessonKind.Print,
         { AddsParts: false } => LessonKind.TrickyWordDay,
         { Correspondences.Count: 0 } => LessonKind.Structure,
         _ => LessonKind.NewLearning,
@@ -119,6 +120,7 @@ public sealed class LessonBrief
             LessonKind.Contrast => ShapeKind.Contrast,
             LessonKind.Check => ShapeKind.Check,
             LessonKind.TrickyWordDay => ShapeKind.TrickyWordDay,
+            LessonKind.Print => ShapeKind.Print,
             _ when IsFurtherDay => ShapeKind.FurtherDay,
             LessonKind.Structure => ShapeKind.Structure,
             _ => Judge.Taught.Correspondences.Count() < EarlyLetters ? ShapeKind.Opening : ShapeKind.NewLearning,
@@ -144,7 +146,7 @@ public sealed class LessonBrief
     /// <summary>Nothing is taught yet, and nothing new comes today: children listen.</summary>
     public bool BeforeLadder { get; }
 
-    /// <summary>What the lesson is about, new or not; before the ladder begins, the first letters, whose sounds are heard.</summary>
+    /// <summary>What the words of the lesson are about, new or not; on a day of capitals or marks, what the last lessons taught; before the ladder begins, the first letters, whose sounds are heard.</summary>
     public IReadOnlyList<Teachable> Targets { get; }
 
     /// <summary>What can be read once the rung is taught, words forced into the lesson aside.</summary>

@@ -55,7 +55,8 @@ public static class LessonCheck
 
         foreach (var item in lesson.Items.Where(x => x.Kind is ItemKind.Word or ItemKind.Sentence or ItemKind.Tricky or ItemKind.Story))
         {
-            var words = SentenceBank.WordsOf(item.Text).Select(x => new RefusedWord(x, judge.Of(x))).Where(x => !x.Verdict.Legal).ToList();
+            var words = SentenceBank.WordsOf(item.Text).Select(x => new RefusedWord(x, judge.Of(x))).Where(x => !x.Verdict.Legal)
+                .Concat(item.Forced || item.Kind is not (ItemKind.Sentence or ItemKind.Story) ? [] : TypedText.PrintOf(item.Text, judge)).ToList();
             if (words.Count > 0)
             {
                 illegal.Add((item, words));

@@ -23,8 +23,8 @@ public static class LessonComposer
         var teach = TeachPart.Make(brief, make, dice);
         var whole = brief.Minutes * 60;
         var applySeconds = Math.Max((int)(whole * Timing.ApplyShare), whole - revisit.Concat(teach).Sum(x => x.Seconds) - PractisePart.MostFor(brief));
-        // The sentences that ask for today's tricky words are few early on: what is left is read.
-        var gaps = TrickyGaps.Make(brief, make, dice);
+        // The sentences that ask for today's tricky words or marks are few early on: what is left is read.
+        var gaps = TrickyGaps.Make(brief, make, dice) ?? SentenceToMend.Make(brief, make, dice);
         var apply = ApplyPart.Make(brief, make, dice, applySeconds, gaps?.Items.Select(x => x.Text).ToHashSet() ?? []);
         var left = whole - revisit.Concat(teach).Concat(apply).Sum(x => x.Seconds);
         var practise = PractisePart.Make(brief, make, dice, left, gaps);

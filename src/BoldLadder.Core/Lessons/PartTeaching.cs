@@ -24,11 +24,15 @@ public sealed record PartTeaching(
     // More than two parts on a rung are of one kind: what is said of the first goes for all.
     private const int Most = 2;
 
+    // Of the whole alphabet nobody reads how each is written.
+    private const int MostCapitals = 6;
+
     /// <summary>What is said of each part of a lesson; of a contrast its sound once.</summary>
     public static IReadOnlyList<PartTeaching> Of(Lesson lesson, TeachingNotes notes, WordStock stock, IReadOnlySet<Teachable> before)
     {
-        var parts = lesson.Kind == LessonKind.Contrast ? lesson.GoesOver.Take(1) : lesson.Teaches.Take(Most);
-        return [.. parts.Select((x, i) => x.Correspondence is { } c ? Of(c, x, lesson, notes, stock, before, i == 0) : Of(x, lesson, notes))];
+        var parts = lesson.Kind == LessonKind.Contrast ? lesson.GoesOver.Take(1) : lesson.Teaches.Where(x => x.Kind != TeachableKind.Capital).Take(Most)
+            .Concat(lesson.Teaches.Where(x => x.Kind == TeachableKind.Capital).Take(MostCapitals));
+        return [.. parts.Select((x, i) => x.Correspondence is { } c ? Of(c, x, lesson, notes, stock, before, i == 0) : x.Kind == TeachableKind.Capital ? OfCapital(x, lesson, notes, i == 0) : Of(x, lesson, notes))];
     }
 
     private static PartTeaching Of(
@@ -44,6 +48,11 @@ public sealed record PartTeaching(
 
     private static PartTeaching Of(Teachable part, Lesson lesson, TeachingNotes notes) =>
         new(part, lesson.Teaching.SayIt, "", "", lesson.Teaching.WriteIt.Length > 0 ? lesson.Teaching.WriteIt : null, "", notes.Of(part)?.Place ?? "", [], null);
+
+    // What is true of every capital is said once.
+    private static PartTeaching OfCapital(Teachable part, Lesson lesson, TeachingNotes notes, bool first) => new(
+        part, first ? lesson.Teaching.SayIt : "", "", "",
+        first && lesson.Teaching.WriteIt.Length > 0 ? lesson.Teaching.WriteIt : notes.OfCapital(part)?.Capital, "", first ? notes.Of(part)?.Place ?? "" : "", [], null);
 
     // Where it stands in the everyday words, and how else the sound is spelt there.
     private static IReadOnlyList<Reason> PlacesOf(Correspondence c, WordStock stock)

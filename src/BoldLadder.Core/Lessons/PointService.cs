@@ -16,6 +16,7 @@ public sealed class PointService
     private readonly HashSet<string> _sounds;
     private readonly List<Correspondence> _parts;
     private readonly List<(string Label, Predicate<LexiconWord> Holds)> _things;
+    private readonly HashSet<Teachable> _print;
 
     public PointService(Lesson lesson, WordStock stock)
     {
@@ -25,6 +26,7 @@ public sealed class PointService
         _parts = [.. things.Select(x => x.Correspondence).OfType<Correspondence>()];
         _sounds = [.. _parts.Select(x => stock.Rules.SoundKey(x.Sound))];
         var choice = new ReadingChoice(stock);
+        _print = [.. things.Where(x => x.IsPrint)];
         _things = [.. things.Select(x => (x.Label, choice.Holding([x])))];
     }
 
@@ -65,7 +67,9 @@ public sealed class PointService
     {
         var words = SentenceBank.WordsOf(item.Text).ToList();
         var count = words.Count(x => _tricky.Contains(x.ToLowerInvariant()) || (_stock.Words.FindWord(x) is { } word && _things.Exists(t => t.Holds(word))));
-        return count > 0 ? Reason.Of(ReasonCode.ServesWords, $"{count}") : Other;
+        var print = SentenceToMend.CountIn(item.Text, _print);
+        return count > 0 ? Reason.Of(ReasonCode.ServesWords, $"{count}") : print > 0 ? Reason.Of(ReasonCode.ServesPrint, $"{print}")
+            : item.Reasons.Any(x => x.Code == ReasonCode.ToMend) ? Reason.Of(ReasonCode.ServesBeside, _lesson.Title) : Other;
     }
 
     private Reason OfWord(LessonBlock block, LessonItem item) =>

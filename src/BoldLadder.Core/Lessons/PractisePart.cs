@@ -35,13 +35,18 @@ internal static class PractisePart
     private const double SpellShare = 0.42;
 
     /// <summary>Seconds that the part can use; what is over belongs to apply.</summary>
-    public static int MostFor(LessonBrief brief) => (brief.Kind == LessonKind.TrickyWordDay ? Timing.Of(Activity.FillGap, TrickyGaps.Most) : Timing.Of(Activity.Sort, 6))
+    public static int MostFor(LessonBrief brief) => brief.Kind switch
+        {
+            LessonKind.TrickyWordDay => Timing.Of(Activity.FillGap, TrickyGaps.Most),
+            LessonKind.Print => Timing.Of(Activity.MendSentence, SentenceToMend.Most),
+            _ => Timing.Of(Activity.Sort, 6),
+        }
         + (HasRoom(brief) ? Timing.Of(Activity.Read, MostOnReview) + Timing.Of(Activity.Spell, MostSpeltOnReview) : Timing.Of(Activity.Read, MostToRead) + Timing.Of(Activity.Spell, MostToSpell));
 
-    private static bool HasRoom(LessonBrief brief) => brief.NothingNew || brief.IsFurtherDay || brief.Rung is { AddsParts: true } rung && rung.Adds.All(x => x.Structure is not null);
+    private static bool HasRoom(LessonBrief brief) => brief.NothingNew || brief.IsFurtherDay || brief.Kind == LessonKind.Print || brief.Rung is { AddsParts: true } rung && rung.Adds.All(x => x.Structure is not null);
 
     /// <param name="seconds">Time left for the part.</param>
-    /// <param name="gaps">Sentences with a word left out, which stand for the contrast; null on most days.</param>
+    /// <param name="gaps">Sentences with a word or a mark left out, which stand for the contrast; null on most days.</param>
     public static IReadOnlyList<LessonBlock> Make(LessonBrief brief, ItemMaker make, Dice dice, int seconds, LessonBlock? gaps)
     {
         var used = brief.Kept.Select(x => x.Item.Text.ToLowerInvariant()).ToHashSet();

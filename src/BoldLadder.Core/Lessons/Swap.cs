@@ -34,7 +34,7 @@ public static class Swap
                 .Choose(brief.Ask(1, used, (ulong)dice.Next(int.MaxValue)))
                 .Select(x => make.Word(x.Word.Key, x.Reasons)).FirstOrDefault(),
             (ItemKind.Sentence, _) => ApplyPart.Ranked(brief, dice).Where(x => !used.Contains(x.Sentence.Text.ToLowerInvariant()))
-                .Select(make.Sentence).FirstOrDefault(),
+                .Select(x => make.Sentence(x, ApplyPart.Why(brief, x))).FirstOrDefault(),
             (_, Activity.Riddles) => RiddlePiece.Another(brief, make, dice, used),
             (ItemKind.Listening, _) => OralBlending.Items(brief, make, dice, used.Count + 1, used).FirstOrDefault(x => !used.Contains(x.Text)),
             (ItemKind.Card, Activity.Cards) => dice.Mix(brief.Standing.Things.Select(x => x.Correspondence).OfType<Sounds.Correspondence>())

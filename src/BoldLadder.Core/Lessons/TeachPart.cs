@@ -8,6 +8,8 @@ namespace BoldLadder.Core.Lessons;
 /// <summary>The second part of a lesson: meeting what is new.</summary>
 internal static class TeachPart
 {
+    private const int CardsOfCapitals = 6;
+
     public static IReadOnlyList<LessonBlock> Make(LessonBrief brief, ItemMaker make, Dice dice)
     {
         if (brief.Rung is not { } rung)
@@ -15,8 +17,9 @@ internal static class TeachPart
             return [];
         }
 
-        var meet = rung.Adds.Select(x => make.Item(
-            ItemKind.Card, x.Label, x.Correspondence?.Key ?? "", [Reason.Of(ReasonCode.TodaysPoint)], x.Correspondence?.Sound.First.SayIt ?? ""));
+        var meet = rung.Adds.Where(x => x.Kind != TeachableKind.Capital).Select(x => make.Item(
+            ItemKind.Card, x.Mark?.Sign ?? x.Label, x.Correspondence?.Key ?? "", [Reason.Of(ReasonCode.TodaysPoint)], x.Correspondence?.Sound.First.SayIt ?? ""))
+            .Concat(Capitals(rung.Capitals).Select(x => make.Item(ItemKind.Card, x, "", [Reason.Of(ReasonCode.TodaysPoint)])));
         var tricky = rung.TrickyWords.Select(x => make.Tricky(x, [Part(brief, x)]));
         var riddles = RiddlePiece.Make(brief, make, dice);
         return
@@ -28,6 +31,10 @@ internal static class TeachPart
             SpotPiece.Make(brief, make),
         ];
     }
+
+    // Each beside its small letter; where they are many, several on a card.
+    private static IEnumerable<string> Capitals(IReadOnlyList<string> letters) =>
+        letters.Chunk(Math.Max(1, (letters.Count + CardsOfCapitals - 1) / CardsOfCapitals)).Select(x => string.Join("  ", x.Select(l => l + l.ToLowerInvariant())));
 
     // Which part of a tricky word is tricky, today.
     private static Reason Part(LessonBrief brief, string word)

@@ -23,16 +23,20 @@ public static class TypedText
             ? "A made-up word, a story, or a word of a chain, a pair or a sort can be dropped but not typed over."
             : null;
 
-    /// <summary>The words that stand against it; none when it can go in.</summary>
+    /// <summary>The words, capitals and marks that stand against it; none when it can go in.</summary>
     /// <param name="asTricky">The adult takes words that can't be read yet as tricky; unsuitable ones stay out.</param>
     public static IReadOnlyList<RefusedWord> Refused(string text, Judge judge, bool asTricky) =>
         [.. SentenceBank.WordsOf(text).Distinct().Select(x => new RefusedWord(x, judge.Of(x)))
-            .Where(x => !x.Verdict.Legal && (!asTricky || x.Verdict.Kind == VerdictKind.Unsuitable))];
+            .Where(x => !x.Verdict.Legal && (!asTricky || x.Verdict.Kind == VerdictKind.Unsuitable)), .. asTricky ? [] : PrintOf(text, judge)];
+
+    /// <summary>The capitals and marks of a sentence that wait for their rungs; none for a word alone.</summary>
+    internal static IEnumerable<RefusedWord> PrintOf(string text, Judge judge) => !text.Contains(' ', StringComparison.Ordinal) ? []
+        : judge.MissingPrint(text).Select(x => new RefusedWord(x.Shown, new Verdict(VerdictKind.NotYet, [x], -1)));
 
     /// <summary>The item with the typed text in it. Ask <see cref="Refused"/> first.</summary>
     public static LessonItem Over(LessonItem item, string text, WordStock stock, Judge judge)
     {
-        var forced = SentenceBank.WordsOf(text).Any(x => !judge.Of(x).Legal);
+        var forced = SentenceBank.WordsOf(text).Any(x => !judge.Of(x).Legal) || PrintOf(text, judge).Any();
         var found = item.Kind == ItemKind.Sentence ? null : stock.Words.Find(text);
         return item with
         {

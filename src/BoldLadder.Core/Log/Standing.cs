@@ -92,7 +92,7 @@ public sealed class Standing
     public bool Passed(Rung rung)
     {
         var days = DaysGiven(rung);
-        if (!rung.AddsParts && rung.TrickyWords.Count == 0)
+        if (rung.Adds.Count == 0 && rung.TrickyWords.Count == 0)
         {
             return days >= rung.Days;
         }

@@ -64,7 +64,9 @@ public sealed class Unlocking
     public int PlaceOfRow(int row) => Place(_placeOfRow[row]);
 
     /// <summary>The place of the rung that brings a part, or <see cref="Never"/>.</summary>
-    public int PlaceOf(Part part) => Rules.Rows.Bits.Find(part) is var bit and >= 0 ? Place(_placeOfBit[bit]) : Never;
+    public int PlaceOf(Part part) => part.Kind == PartKind.Print ? PlaceOfPrint(part.Key) : Rules.Rows.Bits.Find(part) is var bit and >= 0 ? Place(_placeOfBit[bit]) : Never;
+
+    private int PlaceOfPrint(string code) => Ladder.Rungs.ToList().FindIndex(x => x.Adds.Any(a => a.IsPrint && a.Code == code)) is var at and >= 0 ? at : Never;
 
     private static int Place(ushort stored) => stored == Nowhere ? Never : stored;
 }

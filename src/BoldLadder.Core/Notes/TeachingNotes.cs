@@ -25,6 +25,8 @@ public sealed record AlikeNote(string One, string Other, bool BySound, string Te
 /// <summary>What is known of teaching each part, written by hand and shipped; a school's own line takes the place of ours.</summary>
 public sealed class TeachingNotes
 {
+    private const string AnyCapital = "^capital";
+
     private readonly Dictionary<string, SoundNote> _sounds;
     private readonly Dictionary<string, LetterNote> _letters;
     private readonly Dictionary<string, PartNote> _parts;
@@ -57,14 +59,11 @@ public sealed class TeachingNotes
     /// <summary>How the letters are written, small; null for more than one letter.</summary>
     public LetterNote? Of(Grapheme grapheme) => _letters.GetValueOrDefault(grapheme.Text);
 
-    public PartNote? Of(Teachable part) => _parts.GetValueOrDefault(part.Kind switch
-    {
-        TeachableKind.Ending => "-" + part.Key,
-        TeachableKind.Structure => "#" + part.Key,
-        TeachableKind.RimeUnit => "~" + part.Key,
-        TeachableKind.Cluster => "&" + part.Key,
-        _ => part.Key,
-    });
+    /// <summary>How the letter of a capital is written.</summary>
+    public LetterNote? OfCapital(Teachable capital) => _letters.GetValueOrDefault(capital.Key.ToLowerInvariant());
+
+    /// <summary>What is said of a part; one line goes for every capital.</summary>
+    public PartNote? Of(Teachable part) => _parts.GetValueOrDefault(part.Kind == TeachableKind.Capital ? AnyCapital : part.Code);
 
     /// <summary>How two letters, or two sounds by their keys, are told apart; null when nothing is written.</summary>
     public string? TellApart(string one, string other, bool bySound) =>

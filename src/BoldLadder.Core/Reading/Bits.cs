@@ -29,6 +29,9 @@ public enum PartKind
 
     /// <summary>The word <i>a</i>, read by its letter: another way to read it, where a school has it so.</summary>
     LetterWord,
+
+    /// <summary>A capital or a mark that a sentence has; no word needs one. Its key is the code of what is taught.</summary>
+    Print,
 }
 
 /// <summary>A part that a reading needs: what stands behind one bit.</summary>
@@ -41,6 +44,7 @@ public readonly record struct Part(PartKind Kind, string Key)
         PartKind.EndingSound => Key[(Key.IndexOf(' ', StringComparison.Ordinal) + 1)..],
         PartKind.RimeUnit or PartKind.Cluster => GraphemeRun.Parse(Key).Letters,
         PartKind.Structure => Rung.Describe(Enum.Parse<TaughtStructure>(Key, true)),
+        PartKind.Print => Teachable.TryReadCode(Key, out var print, out _) ? print.Label : Key,
         _ => Key,
     };
 }

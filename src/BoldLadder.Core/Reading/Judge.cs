@@ -62,6 +62,10 @@ public sealed class Judge(TaughtSet taught)
         return false;
     }
 
+    /// <summary>The capitals and marks of a sentence that its children were to be taught first, as parts that stand against it.</summary>
+    public IReadOnlyList<Part> MissingPrint(string sentence) =>
+        [.. Taught.Rules.Print.Missing(sentence, Taught.Things).Select(x => new Part(PartKind.Print, x.Code))];
+
     /// <summary>What a reading that is in no list needs and has not.</summary>
     public IReadOnlyList<Part> Blockers(Segmentation reading, EndedWord? ended) =>
         [.. Bits.Needed(reading, ended, Structure.Of(reading)).Where(Lacks).Distinct()];

@@ -36,10 +36,14 @@ public sealed class ReadingRules
         var steps = ladder?.Rungs ?? [];
         _gates = [.. steps.SelectMany(x => x.Adds).Where(x => x.Kind is TeachableKind.Ending or TeachableKind.Structure)];
         _strict = new Lazy<ReadingRules>(() => weak == WeakVowels.Strict ? this : new ReadingRules(rows, WeakVowels.Strict, ladder, switchedMerges, plurals, shortA));
+        Print = new PrintGates(ladder);
         AlwaysOpen = [.. Enumerable.Range(0, _bits.Count).Where(OpenFromTheStart)];
     }
 
     public WordRows Rows { get; }
+
+    /// <summary>The capitals and marks that sentences wait for on this ladder.</summary>
+    public PrintGates Print { get; }
 
     /// <summary>The same rules with weakly said vowels counting as what they sound like: for spelling, and for when a tricky word stops being one.</summary>
     public ReadingRules Strict => _strict.Value;
@@ -92,6 +96,7 @@ public sealed class ReadingRules
                     || (part.Kind is PartKind.EndingSound && part.Key.StartsWith(taught.Key + " ", StringComparison.Ordinal)),
                 TeachableKind.Structure => part.Kind is PartKind.Structure && part.Key == taught.Key,
                 TeachableKind.RimeUnit => part.Kind is PartKind.RimeUnit && part.Key == taught.Key,
+                TeachableKind.Capital or TeachableKind.Mark => false,
                 _ => part.Kind is PartKind.Cluster && part.Key == taught.Key,
             };
         }

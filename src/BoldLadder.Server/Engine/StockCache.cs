@@ -13,7 +13,7 @@ namespace BoldLadder.Server.Engine;
 /// <summary>What words a stock is made from; two equal keys give equal stocks.</summary>
 /// <param name="School">Null for the lexicon as it ships.</param>
 /// <param name="OwnWords">The school's own words, by a hash of all that they say; empty when it has none.</param>
-/// <param name="Gates">The endings and structures that the ladder has rungs for.</param>
+/// <param name="Gates">The endings, structures, capitals and marks that the ladder has rungs for.</param>
 /// <param name="Units">The rime units and clusters that it has rungs for.</param>
 /// <param name="Merges">Merges that are the other way round, as in <see cref="ClassConventions.Merges"/>.</param>
 public readonly record struct StockKey(Guid? School, string Accent, string OwnWords, WeakVowels Weak, Plurals Plurals, bool ShortA, string Gates, string Units, string Merges)
@@ -33,7 +33,7 @@ public readonly record struct StockKey(Guid? School, string Accent, string OwnWo
             .Select(x => $"{x.Spelling}\t{x.Split}\t{x.Familiarity}\t{x.Spoken}")))));
 
     private static string GatesOf(Ladder ladder) => string.Join(' ', ladder.Rungs.SelectMany(x => x.Adds)
-        .Where(x => x.Kind is TeachableKind.Ending or TeachableKind.Structure).Select(x => x.Label).Distinct().Order(StringComparer.Ordinal));
+        .Where(x => x.IsPrint || x.Kind is TeachableKind.Ending or TeachableKind.Structure).Select(x => x.Code).Distinct().Order(StringComparer.Ordinal));
 }
 
 /// <summary>

@@ -63,6 +63,7 @@ internal static class LadderGate
         {
             TrickyWords = [.. x.TrickyWords.Select(w => Text("trickyWords", w))], Keyword = Text("keyword", x.Keyword), SayIt = Text("sayIt", x.SayIt, true),
             WriteIt = Text("writeIt", x.WriteIt, true), Notes = Text("notes", x.Notes, true), Point = Text("point", x.Point),
+            ListeningWords = [.. x.ListeningWords.Select(w => Text("listeningWords", w))],
         };
 
         public Section Section(Section x) => x with { Name = Text("name", x.Name), Rungs = [.. x.Rungs.Select(Rung)] };

@@ -107,14 +107,14 @@ public sealed record LessonView(
             {
                 ItemKind.Sound => item.Split.Split(' ', StringSplitOptions.RemoveEmptyEntries),
                 ItemKind.Card => [.. item.Split.Split(' ', StringSplitOptions.RemoveEmptyEntries).Select(x => IpaOf(x, room))],
-                ItemKind.Listening => [.. item.Split.Split(' ').Select(x => Sound.TryParse(x, out var said, out _) ? PieceView.IpaOf(said, room.Rules.Rows.Words.Accent) : x)],
+                ItemKind.Listening => [.. item.Split.Split(' ', StringSplitOptions.RemoveEmptyEntries).Select(x => Sound.TryParse(x, out var said, out _) ? PieceView.IpaOf(said, room.Rules.Rows.Words.Accent) : x)],
                 _ => [],
             },
             item.Kind is ItemKind.Sentence or ItemKind.Story
                 ? [.. SentenceBank.WordsOf(item.Text).Where(x => judge.Of(x).Kind != VerdictKind.Readable && !clock.IsAtSight(x)).Distinct()]
                 : [],
-            item.Release, item.Locked, item.Forced, phrases.Sentence(item.Reasons), item.Spoken, item.Heading, item.Questions,
-            Piece.Of(block.Activity).Form != Form.Gaps ? "" : found is { Readings: [var gapped, ..] } ? GapWord.Of(gapped, item.Heading) : GapWord.In(item.Text, item.Heading),
+            item.Release, item.Locked, item.Forced, phrases.Sentence(item.Reasons), item.Spoken, block.Activity == Activity.MendSentence ? SentenceToMend.Missing(item) : item.Heading, item.Questions,
+            Piece.Of(block.Activity).Form != Form.Gaps ? "" : GapWord.Of(block, item, found is { Readings: [var gapped, ..] } ? gapped : null),
             item.Reasons.FirstOrDefault(x => x.Code == ReasonCode.ToldSpelling) is { Arguments: [var told, ..] } ? told : "",
             phrases.Sentence([service.Of(block, item)]), TypedText.WhyNot(lesson, item) is null, Piece.Of(block.Activity).CanSwap);
     }

@@ -34,6 +34,7 @@ public sealed class PieceWords(ClassConventions conventions)
         ShapeKind.Structure => "Endings and structures",
         ShapeKind.Review => "Review",
         ShapeKind.TrickyWordDay => Capital(Terms.TrickyWords),
+        ShapeKind.Print => "Capitals and marks",
         ShapeKind.Check => "Check",
         ShapeKind.Short => $"Only {ClassConventions.ShortMinutes} minutes",
         _ => "Before the ladder",
@@ -48,6 +49,7 @@ public sealed class PieceWords(ClassConventions conventions)
         ShapeKind.Structure => "An ending, consonants together, or longer words are new.",
         ShapeKind.Review => "Nothing is new: what the last lessons taught.",
         ShapeKind.TrickyWordDay => $"Only {Terms.TrickyWords} are new.",
+        ShapeKind.Print => "Capitals or punctuation marks are new, and nothing else.",
         ShapeKind.Check => "A check rung.",
         ShapeKind.Short => "A short lesson, of whatever kind.",
         _ => "Nothing is taught yet: by ear alone.",
@@ -74,6 +76,7 @@ public sealed class PieceWords(ClassConventions conventions)
         Activity.Choose => "Choose",
         Activity.MadeUp => $"{Capital(Terms.MadeUpWords)}: only the sounds can tell",
         Activity.FillGap => $"Hear it, write the {Terms.TrickyWord}",
+        Activity.MendSentence => "Put it right",
         Activity.Riddles => "Riddles",
         Activity.Spell => conventions.SpellAloud switch
         {
@@ -110,6 +113,7 @@ public sealed class PieceWords(ClassConventions conventions)
         Activity.Choose => "Say the whole word. Children write the missing part, hold it up, and say why.",
         Activity.MadeUp => $"Say that these are no real words. Children {Terms.SoundOut} each one, then read it.",
         Activity.FillGap => "Say the whole sentence. Children write the word left out, then you uncover it: which part had to be remembered?",
+        Activity.MendSentence => "Show the sentence as it is, and read it to them. Children say what is missing, and why; then they write it with it.",
         Activity.Riddles => "Say the riddle. Children whisper the answer to a partner, then say it together, and where in it today's sound is.",
         Activity.Spell => conventions.SpellAloud switch
         {

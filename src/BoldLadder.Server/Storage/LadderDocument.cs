@@ -16,12 +16,13 @@ public sealed record TeachableDocument(TeachableKind Kind, string Key)
 /// <summary>A rung as it is kept, asked for and shown.</summary>
 /// <param name="Adds">What it adds to what is taught, tricky words aside.</param>
 /// <param name="Point">What its day is about, in the school's own sentence; empty for ours.</param>
+/// <param name="ListeningWords">The school's own words to listen to; none for ours.</param>
 public sealed record RungDocument(
     string Id, RungKind Kind, IReadOnlyList<TeachableDocument> Adds, IReadOnlyList<string> TrickyWords, string Keyword, string SayIt, string WriteIt,
-    string Notes, int Days, string Point = "")
+    string Notes, int Days, string Point = "", IReadOnlyList<string>? ListeningWords = null)
 {
     public static RungDocument Of(Rung rung) => new(
-        rung.Id, rung.Kind, TeachableDocument.Of(rung.Adds), rung.TrickyWords, rung.Keyword, rung.SayIt, rung.WriteIt, rung.Notes, rung.Days, rung.Point);
+        rung.Id, rung.Kind, TeachableDocument.Of(rung.Adds), rung.TrickyWords, rung.Keyword, rung.SayIt, rung.WriteIt, rung.Notes, rung.Days, rung.Point, rung.ListeningWords);
 
     /// <summary>The rung, or the field and the sentence that says what is wrong with it.</summary>
     public Rung? ToCore(out LadderProblem problem)
@@ -50,9 +51,15 @@ public sealed record RungDocument(
             return null;
         }
 
+        if (ListeningWords?.Any(x => x is null) == true)
+        {
+            problem = new LadderProblem("listeningWords", "One of the words to listen to is missing.");
+            return null;
+        }
+
         var rung = new Rung
         {
-            Id = Id, Kind = Kind, Adds = adds, TrickyWords = TrickyWords, Keyword = Keyword, SayIt = SayIt, WriteIt = WriteIt, Notes = Notes, Days = Days, Point = Point,
+            Id = Id, Kind = Kind, Adds = adds, TrickyWords = TrickyWords, Keyword = Keyword, SayIt = SayIt, WriteIt = WriteIt, Notes = Notes, Days = Days, Point = Point, ListeningWords = ListeningWords ?? [],
         };
         problem = Ladder.Check(rung).FirstOrDefault();
         return problem.Field is null ? rung : null;

@@ -11,7 +11,7 @@ namespace BoldLadder.Server.Words;
 
 /// <summary>A part that may be meant, to be picked from.</summary>
 /// <param name="Label">Its letters.</param>
-/// <param name="Example">A word that shows it, in the school's accent; empty when there is none.</param>
+/// <param name="Example">A word that shows it, in the school's accent, or a mark's sign; empty when there is none.</param>
 /// <param name="Words">How many everyday words have it.</param>
 public sealed record PartChoiceView(TeachableKind Kind, string Key, string Label, string Example, int Words);
 
@@ -20,8 +20,18 @@ public static class PartRoutes
 {
     private const int Longest = 40;
 
-    public static void Map(RouteGroupBuilder school) =>
+    private static readonly List<PartChoiceView> Listed =
+    [
+        .. Enum.GetValues<TaughtStructure>().Select(Teachable.Of).Concat(PunctuationMark.All.Select(Teachable.Of)).Concat(Enumerable.Range('A', 26).Select(x => Teachable.OfCapital((char)x)))
+            .Select(x => new PartChoiceView(x.Kind, x.Key, x.Label, x.Mark?.Sign ?? "", 0)),
+    ];
+
+    public static void Map(RouteGroupBuilder school)
+    {
+        school.MapGet("/parts/listed", () => TypedResults.Ok(Listed))
+            .WithSummary("The things to teach that are chosen from a list: shapes of word, punctuation marks with their signs, capitals.");
         school.MapGet("/parts", Find).WithSummary("The parts that typed letters, a word or an ending may mean, each with a word that shows it; with units, rime units and clusters.").ProducesProblem(400);
+    }
 
     private static async Task<Results<Ok<List<PartChoiceView>>, ProblemHttpResult>> Find(string? text, bool? units, SchoolScope scope, Classrooms rooms, ShippedData shipped, SpellingBooks books, CancellationToken cancel)
     {

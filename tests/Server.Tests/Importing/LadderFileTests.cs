@@ -35,6 +35,7 @@ public class LadderFileTests(App app)
         [
             .. "s:s a_e:ai x:k+s ow:oa igh:igh u_e:y+oo".Split(' ').Select(x => Teachable.Of(Correspondence.Parse(x))), Teachable.OfEnding("ing"), Teachable.OfEnding("s"),
             Teachable.Of(TaughtStructure.PairAtEnd), Teachable.OfRimeUnit(Core.Words.GraphemeRun.Parse("a:aw ll:l")), Teachable.OfCluster(Core.Words.GraphemeRun.Parse("s:s t:t")),
+            Teachable.OfCapital('Q'), Teachable.Of(PunctuationMark.All[4]),
         ];
         string[] texts = ["", "=1+1", "-ing; + more", "two\nlines, \"quoted\"", "@home", "'already", "plain", "a;=b", "été"];
         var dice = new Random(20261125);
@@ -47,7 +48,7 @@ public class LadderFileTests(App app)
                 {
                     Id = $"rung-{++number}", Kind = (RungKind)dice.Next(4), Adds = [.. pool.OrderBy(_ => dice.Next()).Take(dice.Next(1, 4))],
                     TrickyWords = dice.Next(3) == 0 ? ["the", "I"] : [], Days = dice.Next(1, 21), Keyword = dice.Next(2) == 0 ? "sun" : "",
-                    Point = dice.Next(2) == 0 ? "s hisses." : "", SayIt = texts[dice.Next(texts.Length)], WriteIt = texts[dice.Next(texts.Length)], Notes = texts[dice.Next(texts.Length)],
+                    Point = dice.Next(2) == 0 ? "s hisses." : "", ListeningWords = dice.Next(2) == 0 ? ["sock", "Oisin"] : [], SayIt = texts[dice.Next(texts.Length)], WriteIt = texts[dice.Next(texts.Length)], Notes = texts[dice.Next(texts.Length)],
                 })])).ToList();
             Assert.True(Ladder.TryCreate("A ladder", sections, out var ladder, out _));
             Same(ladder, LadderFiles.Read(SheetFile.Read("ladder.csv", LadderFiles.Csv(ladder)), true, out _));
@@ -55,11 +56,13 @@ public class LadderFileTests(App app)
         }
     }
 
-    [Fact]
-    public void A_file_that_was_sent_out_before_rungs_had_points_of_their_own_reads_back()
+    [Theory]
+    [InlineData(",point,listening words")]
+    [InlineData(",listening words")]
+    public void A_file_that_was_sent_out_before_rungs_had_so_much_of_their_own_reads_back(string later)
     {
         var ladder = LadderText.Parse("name\tOld\n[All]\t3 1 1\ns:s\tsun");
-        var old = System.Text.Encoding.UTF8.GetBytes(System.Text.Encoding.UTF8.GetString(LadderFiles.Csv(ladder)).Replace(",point", "", StringComparison.Ordinal));
+        var old = System.Text.Encoding.UTF8.GetBytes(System.Text.Encoding.UTF8.GetString(LadderFiles.Csv(ladder)).Replace(later, "", StringComparison.Ordinal));
         Same(ladder, LadderFiles.Read(SheetFile.Read("ladder.csv", old), true, out _));
     }
 

@@ -50,14 +50,7 @@ public class SchoolSheetsTests
     private static IEnumerable<string> Tokens(ImportedRung rung, ImportedLadder imported)
     {
         var kept = imported.Kept.Where(x => rung.Sources.Any(s => s.Cell == x.Cell)).ToList();
-        return rung.Rung.Adds.Select(x => x.Kind switch
-            {
-                TeachableKind.Correspondence => x.Key,
-                TeachableKind.Ending => x.Label,
-                TeachableKind.Structure => "#" + x.Key.ToLowerInvariant(),
-                TeachableKind.RimeUnit => "~" + x.Key.Replace(' ', ','),
-                _ => "&" + x.Key.Replace(' ', ','),
-            })
+        return rung.Rung.Adds.Select(x => x.IsPrint || x.Kind == TeachableKind.Structure ? x.Code.ToLowerInvariant() : x.Code.Replace(' ', ','))
             .Concat(rung.Rung.TrickyWords.Select(x => "!" + x.ToLowerInvariant())).Concat(rung.DoubtIds.Select(x => "?" + x)).Concat(kept.Select(_ => "kept"))
             .Concat(rung.Rung.Kind == RungKind.Teach || kept.Count > 0 || rung.DoubtIds.Count > 0 ? [] : [$"={rung.Rung.Kind.ToString().ToLowerInvariant()}"]);
     }

@@ -2197,6 +2197,44 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/schools/{schoolId}/parts/listed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The things to teach that are chosen from a list: shapes of word, punctuation marks with their signs, capitals. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PartChoiceView"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/schools/{schoolId}/parts": {
         parameters: {
             query?: never;
@@ -4660,7 +4698,7 @@ export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
         /** @enum {unknown} */
-        Activity: "cards" | "recall" | "readAgain" | "trickyAtSight" | "meet" | "meetTricky" | "listening" | "riddles" | "spot" | "compare" | "oralBlending" | "sayApart" | "read" | "spell" | "chain" | "sort" | "choose" | "madeUp" | "fillGap" | "readSentences" | "readStory" | "writeSentence" | "ownSentence" | "writeLetters" | "spare";
+        Activity: "cards" | "recall" | "readAgain" | "trickyAtSight" | "meet" | "meetTricky" | "listening" | "riddles" | "spot" | "compare" | "oralBlending" | "sayApart" | "read" | "spell" | "chain" | "sort" | "choose" | "madeUp" | "fillGap" | "mendSentence" | "readSentences" | "readStory" | "writeSentence" | "ownSentence" | "writeLetters" | "spare";
         /** @enum {unknown} */
         AmissKind: "notReadable" | "notDue" | "offPoint";
         AnswerView: {
@@ -5295,7 +5333,7 @@ export interface components {
             pieces?: null | components["schemas"]["ShapePieceDocument"][];
         };
         /** @enum {unknown} */
-        LessonKind: "newLearning" | "contrast" | "structure" | "review" | "trickyWordDay" | "check" | "listening";
+        LessonKind: "newLearning" | "contrast" | "structure" | "review" | "trickyWordDay" | "check" | "print" | "listening";
         /** @enum {unknown} */
         LessonPart: "revisit" | "teach" | "practise" | "apply";
         LessonShapeView: {
@@ -5782,6 +5820,7 @@ export interface components {
             days: number;
             /** @default  */
             point: string;
+            listeningWords?: null | string[];
         };
         /** @enum {unknown} */
         RungKind: "teach" | "contrast" | "consolidation" | "check";
@@ -5881,7 +5920,7 @@ export interface components {
             pieces: components["schemas"]["ShapePieceDocument"][];
         };
         /** @enum {unknown} */
-        ShapeKind: "opening" | "newLearning" | "furtherDay" | "contrast" | "structure" | "review" | "trickyWordDay" | "check" | "short" | "listening";
+        ShapeKind: "opening" | "newLearning" | "furtherDay" | "contrast" | "structure" | "review" | "trickyWordDay" | "print" | "check" | "short" | "listening";
         ShapePieceDocument: {
             part: components["schemas"]["LessonPart"];
             slot: components["schemas"]["Slot"];
@@ -5920,7 +5959,7 @@ export interface components {
             example: string;
         };
         /** @enum {unknown} */
-        Slot: "cards" | "recall" | "readAgain" | "trickyAtSight" | "meet" | "meetTricky" | "listening" | "riddles" | "spot" | "oralBlending" | "read" | "contrast" | "madeUp" | "fillGap" | "spell" | "story" | "sentences" | "dictation" | "ownSentence" | "writeLetters" | "sayApart";
+        Slot: "cards" | "recall" | "readAgain" | "trickyAtSight" | "meet" | "meetTricky" | "listening" | "riddles" | "spot" | "oralBlending" | "read" | "contrast" | "madeUp" | "fillGap" | "mendSentence" | "spell" | "story" | "sentences" | "dictation" | "ownSentence" | "writeLetters" | "sayApart";
         SoundAlikeView: {
             word: string;
             familiarity: string;
@@ -6042,7 +6081,7 @@ export interface components {
             key: string;
         };
         /** @enum {unknown} */
-        TeachableKind: "correspondence" | "ending" | "structure" | "rimeUnit" | "cluster";
+        TeachableKind: "correspondence" | "ending" | "structure" | "rimeUnit" | "cluster" | "capital" | "mark";
         Teaching: {
             sayIt: string;
             writeIt: string;

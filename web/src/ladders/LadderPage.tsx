@@ -30,7 +30,8 @@ export function LadderPage() {
   const go = useNavigate();
   const { query, ladder, edit, undo, redo, goBack, publish } = useLadder();
   const [form, setForm] = useState<Draft>();
-  const [publishing, setPublishing] = useState(false);
+  // Each opening of the column is one of its own: what was let follow in an earlier one closes that one alone.
+  const [publishing, setPublishing] = useState<object>();
   const [wall, setWall] = useState(false);
   const [suggesting, setSuggesting] = useState(false);
   const [picked, setPicked] = useState<ReadonlySet<string>>(NONE);
@@ -79,7 +80,7 @@ export function LadderPage() {
       setPicked(next);
     } else {
       setPicked(NONE);
-      setPublishing(false);
+      setPublishing(undefined);
       setSuggesting(false);
       void go(place.to(id === rungId ? 'ladder' : `ladder/${id}`));
     }
@@ -126,7 +127,7 @@ export function LadderPage() {
             ladder={ladder}
             publish={publish}
             goBack={goBack}
-            onDone={() => setPublishing(false)}
+            onDone={() => setPublishing((now) => (now === publishing ? undefined : now))}
           />
         ) : suggesting ? (
           <SuggestColumn ladder={ladder} edit={edit} onDone={() => setSuggesting(false)} />
@@ -155,7 +156,7 @@ export function LadderPage() {
         ) : (
           <LadderNotes
             ladder={ladder}
-            onHistory={() => setPublishing(true)}
+            onHistory={() => setPublishing({})}
             onSuggest={() => setSuggesting(true)}
           />
         )
@@ -163,7 +164,7 @@ export function LadderPage() {
       foot={
         <>
           {ladder.unpublished > 0 && !publishing && (
-            <Button variant="dark" onClick={() => setPublishing(true)}>
+            <Button variant="dark" onClick={() => setPublishing({})}>
               Let lessons follow the {ladder.unpublished === 1 ? 'change' : `${ladder.unpublished} changes`} …
             </Button>
           )}

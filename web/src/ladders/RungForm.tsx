@@ -2,6 +2,9 @@ import { useTerms } from '../api/useTerms';
 import { Button, Form } from 'react-bootstrap';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
+import { PrintFields } from './PrintFields';
+import { nameOf, turned } from './listed';
+import { useListed } from './useListed';
 import { PartPicker } from '../word/PartPicker';
 import { Problem } from '../api/client';
 import type { RungDocument, RungKind, TeachableDocument, TeachableKind } from '../api/schema';
@@ -15,7 +18,8 @@ export interface Draft {
   kind: RungKind;
   parts: TeachableDocument[];
   trickyWords: string;
-  structures: string[];
+  listed: string[];
+  listeningWords: string;
   units: TeachableDocument[];
   keyword: string;
   point: string;
@@ -25,24 +29,16 @@ export interface Draft {
   days: number;
 }
 
-const STRUCTURES: [string, string][] = [
-  ['pairAtEnd', 'two consonants at the end'],
-  ['pairAtStart', 'two consonants at the start'],
-  ['threeTogether', 'three consonants together'],
-  ['twoSyllables', 'two syllables'],
-  ['threeSyllables', 'three syllables'],
-];
-
 const words = (text: string) => text.split(/[\s,]+/).filter((x) => x !== '');
 
-const keysOf = (x: RungDocument, kind: TeachableKind) =>
-  x.adds.filter((a) => a.kind === kind).map((a) => a.key);
+const LISTED: TeachableKind[] = ['structure', 'mark', 'capital'];
 
 export const draftOf = (x: RungDocument): Draft => ({
   ...x,
   parts: x.adds.filter((a) => a.kind === 'correspondence' || a.kind === 'ending'),
   trickyWords: x.trickyWords.join(' '),
-  structures: keysOf(x, 'structure'),
+  listed: x.adds.filter((a) => LISTED.includes(a.kind)).map(nameOf),
+  listeningWords: (x.listeningWords ?? []).join(' '),
   units: x.adds.filter((a) => a.kind === 'rimeUnit' || a.kind === 'cluster'),
 });
 
@@ -51,7 +47,8 @@ export const emptyDraft = (): Draft => ({
   kind: 'teach',
   parts: [],
   trickyWords: '',
-  structures: [],
+  listed: [],
+  listeningWords: '',
   units: [],
   keyword: '',
   point: '',
@@ -71,6 +68,8 @@ interface Props {
 export function RungForm({ draft, edit, onDone }: Props) {
   const terms = useTerms();
   const form = useForm<Draft>({ defaultValues: draft });
+  const listed = useListed();
+  const [chosen, setChosen] = useState(draft.listed);
   const [parts, setParts] = useState(draft.parts);
   const [units, setUnits] = useState(draft.units);
   const problem = edit.error instanceof Problem ? edit.error : undefined;
@@ -78,8 +77,13 @@ export function RungForm({ draft, edit, onDone }: Props) {
     const rung: RungDocument = {
       id: draft.id,
       kind: x.kind,
-      adds: [...parts, ...units, ...x.structures.map((key) => ({ kind: 'structure' as const, key }))],
+      adds: [
+        ...parts,
+        ...units,
+        ...listed.filter((a) => chosen.includes(nameOf(a))).map(({ kind, key }) => ({ kind, key })),
+      ],
       trickyWords: words(x.trickyWords),
+      listeningWords: words(x.listeningWords),
       keyword: x.keyword.trim(),
       point: x.point.trim(),
       sayIt: x.sayIt.trim(),
@@ -116,17 +120,20 @@ export function RungForm({ draft, edit, onDone }: Props) {
       </Form.Group>
       <fieldset>
         <legend>Shapes of word</legend>
-        {STRUCTURES.map(([value, name]) => (
-          <Form.Check
-            key={value}
-            type="checkbox"
-            id={value}
-            label={name}
-            value={value}
-            {...form.register('structures')}
-          />
-        ))}
+        {listed
+          .filter((x) => x.kind === 'structure')
+          .map((x) => (
+            <Form.Check
+              key={x.key}
+              type="checkbox"
+              id={x.key}
+              label={x.label}
+              checked={chosen.includes(nameOf(x))}
+              onChange={() => setChosen(turned(chosen, nameOf(x)))}
+            />
+          ))}
       </fieldset>
+      <PrintFields listed={listed} chosen={chosen} onChange={setChosen} />
       <PartPicker
         label="Rime units and clusters, where the school teaches them as one"
         chosen={units}
@@ -137,6 +144,16 @@ export function RungForm({ draft, edit, onDone }: Props) {
       <Form.Group controlId="keyword">
         <Form.Label>Keyword</Form.Label>
         <Form.Control size="sm" maxLength={40} {...form.register('keyword')} />
+      </Form.Group>
+      <Form.Group controlId="listeningWords">
+        <Form.Label>Words to listen to, chosen by sound: nobody reads them</Form.Label>
+        <Form.Control
+          size="sm"
+          maxLength={400}
+          placeholder="left empty, ours"
+          {...form.register('listeningWords')}
+          isInvalid={problem?.field === 'listeningWords'}
+        />
       </Form.Group>
       <Form.Group controlId="point">
         <Form.Label>The point, in a sentence a child could be told</Form.Label>

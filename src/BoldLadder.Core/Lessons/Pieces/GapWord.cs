@@ -28,6 +28,10 @@ public static class GapWord
         return new string(letters);
     }
 
+    /// <summary>What is shown of an item of the form before it is filled: the sentence to mend, or with a gap in it.</summary>
+    public static string Of(LessonBlock block, LessonItem item, Segmentation? reading) =>
+        block.Activity == Activity.MendSentence ? item.Heading : reading is not null ? Of(reading, item.Heading) : In(item.Text, item.Heading);
+
     /// <summary>The sentence with a word left out where it first stands: one line, since its letters are not to be counted.</summary>
     public static string In(string sentence, string word) => new Regex($@"\b{Regex.Escape(word)}\b", RegexOptions.IgnoreCase).Replace(sentence, "____", 1);
 }

@@ -29,6 +29,7 @@ internal static class ListeningQuestion
             : rung.Adds.Select(x => x.Ending).OfType<string>().FirstOrDefault() is { } ending ? Endings(brief, make, dice, ending, count)
             : UnitListening.Of(brief, make, dice, rung, count) is var (items, asked) ? new Question(items, [asked])
             : rung.Correspondences is not [var first, ..] ? null
+            : Own(brief, make, dice, first, rung.ListeningWords, count) is { } own ? own
             : brief.Shape.Syllables > 1 && rung.Correspondences.All(x => x.IsDoubledConsonant) ? ShortOrLong(brief, make, dice, rung.Correspondences, count)
             : rung.Kind == RungKind.Contrast ? Where(brief, make, dice, first, count)
             : Which(brief, make, dice, rung.Correspondences, count) ?? (IsKnown(brief, first.Sound) ? Where(brief, make, dice, first, count) : HasIt(brief, make, dice, first, count));
@@ -76,6 +77,23 @@ internal static class ListeningQuestion
         }
 
         return null;
+    }
+
+    // The school's own words, as far as they go: where too few of them are without the sound, some of ours go against it.
+    private static Question? Own(LessonBrief brief, ItemMaker make, Dice dice, Correspondence taught, IReadOnlyList<string> words, int count)
+    {
+        var own = dice.Mix(words.Select(x => (Word: x, Heard: ListeningWords.HeardIn(brief.Stock, x, taught)))).Take(count).ToList();
+        var has = own.Where(x => x.Heard.Place.Length > 0).ToList();
+        var not = own.Except(has).ToList();
+        var against = Math.Max(0, ((has.Count + 1) / 2) - not.Count);
+        return has.Count < Fewest ? null : new Question(
+            dice.Mix(has.Select(x => Said(x.Word, x.Heard.Apart, "yes", Reason.Of(ReasonCode.SoundStands, x.Heard.Place)))
+                .Concat(not.Select(x => Said(x.Word, x.Heard.Apart, "no", Reason.Of(ReasonCode.WithoutTheSound))))
+                .Concat(Drawn([.. ListeningWords.Without(brief.Stock, taught.Sound)], dice, against).Select(x => Item(make, x, "no", Reason.Of(ReasonCode.WithoutTheSound))))),
+            [Reason.Of(ReasonCode.AskHasSound, taught.Grapheme.Text, has[0].Word, taught.Sound.Key)]);
+
+        LessonItem Said(string word, IReadOnlyList<string> apart, string answer, Reason why) =>
+            make.Item(ItemKind.Listening, word, string.Join(' ', apart), [why]) with { Heading = answer };
     }
 
     private static readonly string[] Places = ["first", "last", "inside"];

@@ -1,0 +1,61 @@
+using System.Text.RegularExpressions;
+using BoldLadder.Core.Ladders;
+
+namespace BoldLadder.Core.Importing;
+
+/// <summary>Reads what people write for capitals and marks of punctuation: "capital letters A to F", "full stops and commas".</summary>
+internal static partial class PrintWords
+{
+    private const RegexOptions Any = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant;
+
+    private static readonly (string Key, Regex Named)[] Marks =
+    [
+        ("stop", Stop()), ("questionMark", Question()), ("exclamationMark", Exclamation()), ("comma", Comma()), ("quotationMarks", Quotation()), ("apostrophe", Apostrophe()), ("hyphen", Hyphen()),
+    ];
+
+    /// <summary>The capitals and marks that are named; none where only "punctuation" is said.</summary>
+    public static IReadOnlyList<Teachable> In(string text) =>
+    [
+        .. Capital().IsMatch(text) ? Capitals(text) : [],
+        .. Marks.Where(x => x.Named.IsMatch(text)).Select(x => Teachable.Of(PunctuationMark.All.First(m => m.Key == x.Key))),
+    ];
+
+    // A range or letters one by one; where none are said, all of them.
+    private static IEnumerable<Teachable> Capitals(string text)
+    {
+        var (range, single) = (Range().Match(text), Single().Matches(text).Select(x => x.Value[0]).Distinct().ToList());
+        var letters = range.Success ? Enumerable.Range(range.Groups[1].Value[0], Math.Max(0, range.Groups[2].Value[0] - range.Groups[1].Value[0] + 1)).Select(x => (char)x)
+            : single.Count > 0 ? single : Enumerable.Range('A', 26).Select(x => (char)x);
+        return letters.Select(Teachable.OfCapital);
+    }
+
+    [GeneratedRegex(@"\bcapitals?\b|\bupper\s*case\b", Any)]
+    private static partial Regex Capital();
+
+    [GeneratedRegex(@"\b([A-Z])\s*(?:[-–]|to)\s*([A-Z])\b", RegexOptions.CultureInvariant)]
+    private static partial Regex Range();
+
+    [GeneratedRegex(@"(?<![A-Za-z'’])[A-Z](?![A-Za-z'’])", RegexOptions.CultureInvariant)]
+    private static partial Regex Single();
+
+    [GeneratedRegex(@"\bfull\s+stops?\b|\bperiods?\b", Any)]
+    private static partial Regex Stop();
+
+    [GeneratedRegex(@"\bquestion\s+marks?\b", Any)]
+    private static partial Regex Question();
+
+    [GeneratedRegex(@"\bexclamation\s+(?:marks?|points?)\b", Any)]
+    private static partial Regex Exclamation();
+
+    [GeneratedRegex(@"\bcommas?\b(?<!inverted\s+commas?)", Any)]
+    private static partial Regex Comma();
+
+    [GeneratedRegex(@"\b(?:speech|quotation)\s+marks?\b|\binverted\s+commas\b", Any)]
+    private static partial Regex Quotation();
+
+    [GeneratedRegex(@"\bapostrophes?\b", Any)]
+    private static partial Regex Apostrophe();
+
+    [GeneratedRegex(@"\bhyphens?\b", Any)]
+    private static partial Regex Hyphen();
+}
