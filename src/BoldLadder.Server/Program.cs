@@ -96,6 +96,7 @@ DemoRoutes.Map(app);
 SchoolWordRoutes.Map(school);
 GroupLists.Map(school);
 OwnWordRoutes.Map(school);
+OwnSentenceRoutes.Map(school);
 app.MapFallback("/api/{**path}", () => Problems.Missing("address", "There is nothing at this address."));
 app.MapFallbackToFile("index.html");
 app.Services.GetRequiredService<ShippedData>();

@@ -9,7 +9,7 @@ namespace BoldLadder.Server.Tests;
 
 public sealed class SecurityTests(App app)
 {
-    private static readonly string[] Tables = ["groups", "ladders", "ladder_revisions", "ladder_edits", "lessons", "lesson_edits", "log", "own_words"];
+    private static readonly string[] Tables = ["groups", "ladders", "ladder_revisions", "ladder_edits", "lessons", "lesson_edits", "log", "own_words", "own_sentences"];
 
     [Fact]
     public async Task Another_schools_ids_are_not_found_and_nothing_of_it_is_told()

@@ -50,6 +50,33 @@ test('pairs stand side by side, a chain says what changed, made-up words are oth
   await expect(page.locator('main .list-families .item').first()).not.toHaveText(first ?? '');
 });
 
+test('where sentences run dry, made ones are read and taken, one is written, and what is no word is told', async ({ teacher, page }) => {
+  await teacher.open('Curlews');
+  await page.getByRole('link', { name: 'Words', exact: true }).click();
+  await page.getByLabel('List', { exact: true }).selectOption('sentences');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Sentences for ea');
+  const made = page.getByRole('region', { name: 'Made by rule, read by nobody yet' }).locator('li');
+  await expect(made).toHaveCount(24);
+  const first = (await made.first().locator('.sentence-text').textContent()) ?? '';
+  await made.first().getByRole('button').click();
+  await expect(teacher.dock().locator('li')).toHaveText([`${first} take out`]);
+  await expect(page.getByRole('region', { name: 'Written by people, and readable then' })).toContainText(first);
+  await page.getByRole('button', { name: 'Make others' }).click();
+  await expect(made.filter({ hasText: first })).toHaveCount(0);
+  await page.getByLabel('Write one').fill('The pelt of a zorb is wet.');
+  teacher.expected.add(400);
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(teacher.dock().getByRole('alert')).toContainText('“zorb” is in no list');
+  await page.getByLabel('Write one').fill('Dean had a peach for tea.');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(teacher.dock().locator('li')).toHaveCount(2);
+  await expect(page.getByLabel('Write one')).toHaveValue('');
+  await page.getByRole('button', { name: `take out: ${first}` }).click();
+  await expect(teacher.dock().locator('li')).toHaveText(['Dean had a peach for tea. take out']);
+  await page.getByLabel('List', { exact: true }).selectOption('words');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Words');
+});
+
 test('a list is copied, and prints as one page with its name, the group and where it stands', async ({ teacher, page, context }) => {
   await context.grantPermissions(['clipboard-read', 'clipboard-write']);
   await teacher.open('Sanderlings');

@@ -33,7 +33,7 @@ public sealed class WordStock
         Stories = new SchoolStories(rules.Rows.Words, written.Stories);
         _madeUp = madeUp;
         Rules = rules;
-        (Spoken, Riddles) = (written.Spoken, written.Riddles);
+        (Spoken, Riddles, Frames) = (written.Spoken, written.Riddles, written.Frames);
         Evidence = new SpellingEvidence(rules);
 
         // What the adult says of a word is a sentence to read too, once children can.
@@ -49,6 +49,10 @@ public sealed class WordStock
                               from sound in x.Reading.Segments.Select(s => Rules.SoundKey(s.Correspondence.Sound)).Distinct()
                               select (sound, ListeningWords.Made(this, x, sound))).ToLookup(x => x.sound, x => x.Item2));
     }
+
+    private WordStock(WordStock shared) =>
+        (Rules, _madeUp, _byPart, _bySound, Stories, Spoken, Riddles, Frames, Evidence, Homophones, Offered, Sentences) =
+        (shared.Rules, shared._madeUp, shared._byPart, shared._bySound, shared.Stories, shared.Spoken, shared.Riddles, shared.Frames, shared.Evidence, shared.Homophones, shared.Offered, shared.Sentences);
 
     public ReadingRules Rules { get; }
 
@@ -70,7 +74,13 @@ public sealed class WordStock
     /// <summary>What proves made-up words; null where none are used.</summary>
     public MadeUpCheck? MadeUp => _madeUp?.Value;
 
-    public SchoolSentences Sentences { get; }
+    public SchoolSentences Sentences { get; private init; }
+
+    /// <summary>Which of them are a school's own.</summary>
+    public IReadOnlySet<string> Own { get; private init; } = new HashSet<string>();
+
+    /// <summary>What sentences are made of where those that people have written run dry.</summary>
+    public SentenceFrames Frames { get; }
 
     public SpokenSentences Spoken { get; }
 
@@ -89,8 +99,12 @@ public sealed class WordStock
         .Select(x => (IReadOnlyList<LexiconWord>)[.. x.Where(IsHeard)])
         .Where(x => x.Count > 1 && x.Any(w => w is { Everyday: true, Suitability: Suitability.Fine }));
 
-    // Print alone says how it is read, and it is fit and spelt as here.
-    private bool IsPlain(string spelling) => Words.FindWord(spelling) is { Suitability: Suitability.Fine } word
+    /// <summary>The same stock with sentences of a school's own before the others; all but they are shared.</summary>
+    public WordStock With(IReadOnlyList<string> sentences) => sentences.Count == 0 ? this
+        : new WordStock(this) { Sentences = new SchoolSentences(Words, sentences.Select(Sentence.Of).Concat(Sentences.All)), Own = sentences.ToHashSet() };
+
+    /// <summary>True when print alone says how a word is read, and it is fit and spelt as here.</summary>
+    internal bool IsPlain(string spelling) => Words.FindWord(spelling) is { Suitability: Suitability.Fine } word
         && Words.OwnSpelling(word) && !Rules.Rows.IsHeteronym(word.Rank);
 
     // A word that nobody would think of on hearing it needs no sentence to tell it apart.

@@ -30,6 +30,9 @@ internal static class ApplyPart
     // With so many about what is taught lately, the thousands about nothing lately need not be ranked.
     private const int Enough = 100;
 
+    // What a school has written or taken itself for today's part it wants to see, until it was read.
+    private const double OwnFirst = 6;
+
     // A caption says less than a sentence; where hardly a sentence can be read it is welcome.
     private const double CaptionsLast = 2;
 
@@ -162,7 +165,7 @@ internal static class ApplyPart
 
         var lately = readable.Where(x => x.Targets + x.Late > 0).ToList();
         return [.. (lately.Count >= Enough ? lately : readable).Select(x => (x, Worth: (3 * Math.Min(3, x.Targets)) + (0.25 * Math.Min(8, x.Sentence.Words.Count)) + (0.7 * Math.Min(3, x.Late))
-                - (4 * brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.Text)) - (char.IsAsciiLetterLower(x.Sentence.Text[0]) ? CaptionsLast : 0) + dice.Next()))
+                - (4 * brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.Text)) + (x.Targets > 0 && brief.Stock.Own.Contains(x.Sentence.Text) ? OwnFirst : 0) - (char.IsAsciiLetterLower(x.Sentence.Text[0]) ? CaptionsLast : 0) + dice.Next()))
             .OrderByDescending(x => x.Worth).Select(x => x.x)];
     }
 }

@@ -1,3 +1,4 @@
+using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Reading;
 using BoldLadder.Core.Words;
@@ -123,12 +124,16 @@ public sealed class LadderQuestions
         int Alone(string word) => _unlocking.Rules.Rows.Words.FindWord(word) is { } found ? _unlocking.PlaceOf(found.Rank) : Unlocking.Never;
     }
 
-    /// <summary>The place from which every word of a text can be read or is a taught tricky word; and the words that come last, latest first.</summary>
-    /// <param name="words">In small letters.</param>
-    public (int? Place, IReadOnlyList<(string Word, int? Place)> Last) Earliest(IReadOnlyList<string> words)
+    /// <summary>
+    /// The place from which every word of a text can be read or is a taught tricky word, and no capital or mark waits; and
+    /// the words and signs that come last, latest first.
+    /// </summary>
+    public (int? Place, IReadOnlyList<(string Word, int? Place)> Last) Earliest(string text)
     {
+        var words = SentenceBank.WordsOf(text).Select(x => x.ToLowerInvariant());
         var taught = Ladder.Rungs.SelectMany((x, i) => x.TrickyWords.Select(w => (Word: w.ToLowerInvariant(), i))).GroupBy(x => x.Word).ToDictionary(x => x.Key, x => x.Min(w => w.i));
-        var places = words.Distinct().Select(x => (Word: x, Place: PlaceOf(x, taught))).OrderByDescending(x => x.Place).ToList();
+        var places = words.Distinct().Select(x => (Word: x, Place: PlaceOf(x, taught)))
+            .Concat(Print(text)).OrderByDescending(x => x.Place).ToList();
         int? Known(int place) => place == Unlocking.Never ? null : place;
         return (places.Count == 0 ? null : Known(places[0].Place), [.. places.Take(6).Select(x => (x.Word, Known(x.Place)))]);
     }
@@ -138,6 +143,10 @@ public sealed class LadderQuestions
         .Select(x => (Rank: x, Here: _unlocking.PlaceOf(x), There: other.PlaceOf(x)))
         .Where(x => x.Here != x.There).GroupBy(x => Math.Min(x.Here, x.There))
         .Select(x => new RungAnswer(x.Key, x.Count(), Known(x.Select(w => w.Rank)))).OrderByDescending(x => x.Count)];
+
+    // A word alone is shown in small letters.
+    private IEnumerable<(string Word, int Place)> Print(string text) => !text.Contains(' ', StringComparison.Ordinal) ? []
+        : _unlocking.Rules.Print.Missing(text, new HashSet<Teachable>()).Select(x => (x.Label, _unlocking.PlaceOf(new Part(PartKind.Print, x.Code))));
 
     private int PlaceOf(string word, Dictionary<string, int> tricky)
     {

@@ -65,6 +65,7 @@ public sealed class DemoSchools(IServiceProvider services, ShippedData shipped, 
         await db.LadderRevisions.ExecuteDeleteAsync(cancel);
         await db.Ladders.ExecuteDeleteAsync(cancel);
         await db.OwnWords.ExecuteDeleteAsync(cancel);
+        await db.OwnSentences.ExecuteDeleteAsync(cancel);
         await db.Schools.Where(x => x.Id == school).ExecuteDeleteAsync(cancel);
     }
 
@@ -84,7 +85,7 @@ public sealed class DemoSchools(IServiceProvider services, ShippedData shipped, 
         db.LadderRevisions.Add(new LadderRevisionRow { SchoolId = plan.Id, LadderId = ladderId, Number = 1, Document = document });
         await db.SaveChangesAsync(cancel);
         var settings = new SchoolSettings(
-            plan.Id, 0, plan.Name, Accent.Find(plan.Accent)!, OwnConventions.None, year, "", shipped.NeedsOf(null), Array.Empty<OwnWord>().ToLookup(_ => ""), 1, 1);
+            plan.Id, 0, plan.Name, Accent.Find(plan.Accent)!, OwnConventions.None, year, "", shipped.NeedsOf(null), Array.Empty<OwnWord>().ToLookup(_ => ""), [], 1, 1);
         var stock = stocks.Get(StockKey.Of(settings, ClassConventions.Usual, ladder), ladder, []);
         var position = 0;
         foreach (var (name, rungs) in plan.Groups)

@@ -97,9 +97,10 @@ public sealed class Classrooms(BoldLadderDb db, StockCache stocks, ShippedData s
 
         var row = await db.Schools.AsNoTracking().SingleAsync(x => x.Id == id, cancel);
         var own = await db.OwnWords.AsNoTracking().ToListAsync(cancel);
+        var sentences = await db.OwnSentences.AsNoTracking().OrderBy(x => x.Text).Select(x => x.Text).ToListAsync(cancel);
         var settings = new SchoolSettings(
             id, row.Version, row.Name, Accent.Find(row.Accent)!, ConventionsDocument.Read(row.Conventions).ToCore(), StoredJson.Read<YearDocument>(row.Year).ToCore(), row.Year,
-            shipped.NeedsOf(row.Needs), own.Select(x => (x.Accent, Word: OwnWordOf(x))).Where(x => x.Word is not null).ToLookup(x => x.Accent, x => x.Word!), row.Revision, row.WordsRevision);
+            shipped.NeedsOf(row.Needs), own.Select(x => (x.Accent, Word: OwnWordOf(x))).Where(x => x.Word is not null).ToLookup(x => x.Accent, x => x.Word!), sentences, row.Revision, row.WordsRevision);
         return kept.Keep($"school {id:N} {row.Version}", settings, SchoolKilobytes);
     }
 
@@ -111,8 +112,9 @@ public sealed class Classrooms(BoldLadderDb db, StockCache stocks, ShippedData s
         return kept.Find<Ladder>(key) is { } found ? found : kept.Keep(key, rungs.Shared(StoredJson.Read<LadderDocument>(await read()).ToCore()), LadderKilobytes);
     }
 
-    /// <summary>The words of a school as a ladder gates them.</summary>
-    public WordStock Stock(SchoolSettings school, ClassConventions conventions, Ladder ladder) => stocks.Get(StockKey.Of(school, conventions, ladder), ladder, school.OwnWordsIn(conventions.Accent ?? school.Accent));
+    /// <summary>The words and sentences of a school as a ladder gates them.</summary>
+    public WordStock Stock(SchoolSettings school, ClassConventions conventions, Ladder ladder) =>
+        school.Over(stocks.Get(StockKey.Of(school, conventions, ladder), ladder, school.OwnWordsIn(conventions.Accent ?? school.Accent)));
 
     /// <summary>A group that has been taught nothing, for what is asked of a ladder with no group beside it.</summary>
     public Classroom Empty(SchoolSettings school, Guid ladderId, int revision, Ladder ladder) => Room(

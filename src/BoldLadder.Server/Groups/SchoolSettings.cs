@@ -1,4 +1,6 @@
+using System.Runtime.CompilerServices;
 using BoldLadder.Core.Calendar;
+using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Sounds;
 using BoldLadder.Core.Words;
@@ -9,11 +11,18 @@ namespace BoldLadder.Server.Groups;
 /// <param name="Conventions">What it does otherwise than what ships.</param>
 /// <param name="Needs">What must come before what: the school's own list, or the shipped one.</param>
 /// <param name="AllOwnWords">Its own words, by the id of the accent that they are in.</param>
+/// <param name="OwnSentences">Its own sentences, in whatever accent.</param>
 /// <param name="WordsRevision">Of which revision those are.</param>
 public sealed record SchoolSettings(
     Guid Id, uint Version, string Name, Accent Accent, OwnConventions Conventions, SchoolYear Year, string YearText, Core.Ladders.Needs Needs,
-    ILookup<string, OwnWord> AllOwnWords, int Revision, int WordsRevision)
+    ILookup<string, OwnWord> AllOwnWords, IReadOnlyList<string> OwnSentences, int Revision, int WordsRevision)
 {
+    // Groups that share a stock share what is laid over it.
+    private readonly ConditionalWeakTable<WordStock, WordStock> _stocks = [];
+
+    /// <summary>A stock with the school's own sentences in it.</summary>
+    public WordStock Over(WordStock stock) => OwnSentences.Count == 0 ? stock : _stocks.GetValue(stock, x => x.With(OwnSentences));
+
     /// <summary>Its own words in its own accent.</summary>
     public IReadOnlyList<OwnWord> OwnWords => OwnWordsIn(Accent);
 

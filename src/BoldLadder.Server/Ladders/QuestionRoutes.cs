@@ -93,7 +93,7 @@ public static class QuestionRoutes
             case LadderQuestion.Earliest when string.IsNullOrWhiteSpace(text) || text.Length > LongestText:
                 return Problems.Bad("text", $"Write a word or a text of at most {LongestText} letters.");
             case LadderQuestion.Earliest:
-                var (place, last) = asked.Earliest([.. SentenceBank.WordsOf(text!).Select(x => x.ToLowerInvariant())]);
+                var (place, last) = asked.Earliest(text!);
                 return Answer(last.Select(x => new FoundView(Name(x.Place), x.Word, 0, [], Name(place))));
             default:
                 if (Accent.Find(accent) is not { } other)

@@ -1,3 +1,4 @@
+using BoldLadder.Core.Choosing;
 using Microsoft.EntityFrameworkCore;
 
 namespace BoldLadder.Server.Storage;
@@ -27,6 +28,8 @@ public sealed class BoldLadderDb(DbContextOptions<BoldLadderDb> options, SchoolS
     public DbSet<LogRow> Log => Set<LogRow>();
 
     public DbSet<OwnWordRow> OwnWords => Set<OwnWordRow>();
+
+    public DbSet<OwnSentenceRow> OwnSentences => Set<OwnSentenceRow>();
 
     /// <summary>The school that is seen, if one was chosen.</summary>
     internal Guid? ChosenSchool => scope.Chosen;
@@ -135,6 +138,14 @@ public sealed class BoldLadderDb(DbContextOptions<BoldLadderDb> options, SchoolS
             x.Property(r => r.Word).HasMaxLength(40);
             x.Property(r => r.Split).HasMaxLength(400);
         });
+        modelBuilder.Entity<OwnSentenceRow>(x =>
+        {
+            x.ToTable("own_sentences");
+            x.HasKey(r => new { r.SchoolId, r.Id });
+            x.HasIndex(r => new { r.SchoolId, r.Text }).IsUnique();
+            x.HasOne<SchoolRow>().WithMany().HasForeignKey(r => r.SchoolId);
+            x.Property(r => r.Text).HasMaxLength(OwnSentence.MaxText);
+        });
         modelBuilder.Entity<GroupRow>().HasQueryFilter(x => x.SchoolId == School);
         modelBuilder.Entity<LadderRow>().HasQueryFilter(x => x.SchoolId == School);
         modelBuilder.Entity<LadderRevisionRow>().HasQueryFilter(x => x.SchoolId == School);
@@ -143,6 +154,7 @@ public sealed class BoldLadderDb(DbContextOptions<BoldLadderDb> options, SchoolS
         modelBuilder.Entity<LessonEditRow>().HasQueryFilter(x => x.SchoolId == School);
         modelBuilder.Entity<LogRow>().HasQueryFilter(x => x.SchoolId == School);
         modelBuilder.Entity<OwnWordRow>().HasQueryFilter(x => x.SchoolId == School);
+        modelBuilder.Entity<OwnSentenceRow>().HasQueryFilter(x => x.SchoolId == School);
 
         // What holds others up is never taken away along with them: a group's log outlives a slip.
         foreach (var key in modelBuilder.Model.GetEntityTypes().SelectMany(x => x.GetForeignKeys()))

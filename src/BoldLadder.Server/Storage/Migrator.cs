@@ -19,7 +19,7 @@ public static class Migrator
         ("groups", "select, insert, update, delete"), ("ladders", "select, insert, update, delete"),
         ("ladder_revisions", "select, insert, delete"), ("ladder_edits", "select, insert, update, delete"),
         ("lessons", "select, insert, update, delete"), ("lesson_edits", "select, insert, update, delete"),
-        ("log", "select, insert"), ("own_words", "select, insert, update, delete"),
+        ("log", "select, insert"), ("own_words", "select, insert, update, delete"), ("own_sentences", "select, insert, delete"),
     ];
 
     /// <param name="owner">Connection string of the owner's role.</param>
@@ -91,7 +91,7 @@ public static class Migrator
     }
 
     // Rows that hold others up come last.
-    private static readonly string[] Erased = ["lesson_edits", "log", "lessons", "groups", "ladder_edits", "ladder_revisions", "ladders", "own_words"];
+    private static readonly string[] Erased = ["lesson_edits", "log", "lessons", "groups", "ladder_edits", "ladder_revisions", "ladders", "own_words", "own_sentences"];
 
     private static IEnumerable<string> Policies(string table, string column) =>
     [

@@ -208,6 +208,16 @@ public sealed class LogRow : ISchoolRow
     public uint Version { get; init; }
 }
 
+/// <summary>A sentence of a school's own, which its lessons choose from.</summary>
+public sealed class OwnSentenceRow : ISchoolRow
+{
+    public Guid SchoolId { get; init; }
+
+    public Guid Id { get; init; }
+
+    public required string Text { get; init; }
+}
+
 /// <summary>A school's own word in one accent: a split put right, or a word that the lexicon does not hold.</summary>
 public sealed class OwnWordRow : ISchoolRow
 {

@@ -133,8 +133,8 @@ public static class OwnWordRoutes
         return result.Result is ProblemHttpResult refused ? refused : TypedResults.Ok(new CsvTaken(words.Count, revision));
     }
 
-    // The words of a school change one change at a time, whole, under a revision: the school's row is held meanwhile.
-    private static async Task<Results<NoContent, ProblemHttpResult>> Change(
+    /// <summary>The words and sentences of a school change one change at a time, whole, under a revision: the school's row is held meanwhile.</summary>
+    internal static async Task<Results<NoContent, ProblemHttpResult>> Change(
         BoldLadderDb db, SchoolScope scope, Func<SchoolRow, Task<ProblemHttpResult?>> change, CancellationToken cancel)
     {
         await using var transaction = await db.Database.BeginTransactionAsync(cancel);

@@ -3051,6 +3051,181 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/schools/{schoolId}/groups/{groupId}/sentences": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Sentences for what a group is taught next: those that it can read, others made by rule, and the school's own. */
+        get: {
+            parameters: {
+                query?: {
+                    asIf?: string;
+                    turn?: number;
+                };
+                header?: never;
+                path: {
+                    schoolId: string;
+                    groupId: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["GroupSentencesView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Too Many Requests */
+                429: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Service Unavailable */
+                503: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schools/{schoolId}/own-sentences": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keep a sentence as the school's own. */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["OwnSentenceRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["OwnSentenceView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schools/{schoolId}/own-sentences/{sentenceId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Take a sentence out of the school's own. */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                    sentenceId: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/schools/{schoolId}/ladders/{ladderId}/consequences": {
         parameters: {
             query?: never;
@@ -4966,6 +5141,18 @@ export interface components {
             /** Format: uuid */
             roomWith?: null | string;
         };
+        GroupSentencesView: {
+            strip: components["schemas"]["Strip"];
+            group: string;
+            for: string;
+            /** Format: int32 */
+            readable: number;
+            /** Format: int32 */
+            onPoint: number;
+            sentences: components["schemas"]["ReadableSentenceView"][];
+            made: string[];
+            own: components["schemas"]["OwnSentenceView"][];
+        };
         GroupSummary: {
             /** Format: uuid */
             id: string;
@@ -5599,6 +5786,14 @@ export interface components {
             outcome: components["schemas"]["LogOutcome"];
             shaky?: null | string[];
         };
+        OwnSentenceRequest: {
+            text: string;
+        };
+        OwnSentenceView: {
+            /** Format: uuid */
+            id: string;
+            text: string;
+        };
         OwnWordRequest: {
             split: string;
             familiarity?: null | string;
@@ -5737,6 +5932,11 @@ export interface components {
             syllables: number;
             structure: string;
             divided: string[];
+        };
+        ReadableSentenceView: {
+            text: string;
+            /** Format: int32 */
+            targets: number;
         };
         RecoveryView: {
             way: components["schemas"]["RecoveryWay"];
@@ -6386,6 +6586,7 @@ export type GroupChangeView = components['schemas']['GroupChangeView'];
 export type GroupFamilyView = components['schemas']['GroupFamilyView'];
 export type GroupListView = components['schemas']['GroupListView'];
 export type GroupRequest = components['schemas']['GroupRequest'];
+export type GroupSentencesView = components['schemas']['GroupSentencesView'];
 export type GroupSummary = components['schemas']['GroupSummary'];
 export type GroupView = components['schemas']['GroupView'];
 export type GroupWordView = components['schemas']['GroupWordView'];
@@ -6464,6 +6665,8 @@ export type NewSchoolRequest = components['schemas']['NewSchoolRequest'];
 export type OrderScore = components['schemas']['OrderScore'];
 export type OtherView = components['schemas']['OtherView'];
 export type OutcomeRequest = components['schemas']['OutcomeRequest'];
+export type OwnSentenceRequest = components['schemas']['OwnSentenceRequest'];
+export type OwnSentenceView = components['schemas']['OwnSentenceView'];
 export type OwnWordRequest = components['schemas']['OwnWordRequest'];
 export type OwnWordView = components['schemas']['OwnWordView'];
 export type OwnWordsView = components['schemas']['OwnWordsView'];
@@ -6483,6 +6686,7 @@ export type PlanStepView = components['schemas']['PlanStepView'];
 export type Plurals = components['schemas']['Plurals'];
 export type ProblemDetails = components['schemas']['ProblemDetails'];
 export type PronunciationView = components['schemas']['PronunciationView'];
+export type ReadableSentenceView = components['schemas']['ReadableSentenceView'];
 export type RecoveryView = components['schemas']['RecoveryView'];
 export type RecoveryWay = components['schemas']['RecoveryWay'];
 export type Release = components['schemas']['Release'];

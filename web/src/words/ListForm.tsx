@@ -2,6 +2,7 @@ import { Form } from 'react-bootstrap';
 import type { GroupListView } from '../api/schema';
 import { shown } from '../word/grapheme';
 import { useTerms } from '../api/useTerms';
+import { Choice } from './Choice';
 import { kindOf, KINDS, nameOf, LIMITS, PLACES, type Kind } from './kinds';
 import type { Asked } from './useList';
 
@@ -84,30 +85,5 @@ export function ListForm({ asked, kind, list, onChange }: Props) {
         <Choice name="Of" value={asked.of} onChange={(of) => onChange({ of })} options={LIMITS} />
       )}
     </Form>
-  );
-}
-
-function Choice({
-  name,
-  value,
-  options,
-  onChange,
-}: {
-  name: string;
-  value: string;
-  options: { key: string; name: string }[];
-  onChange: (x: string) => void;
-}) {
-  return (
-    <Form.Group controlId={`list-${name.toLowerCase().replaceAll(' ', '-')}`}>
-      <Form.Label>{name}</Form.Label>
-      <Form.Select size="sm" value={value} onChange={(x) => onChange(x.target.value)}>
-        {options.map((x) => (
-          <option key={x.key} value={x.key}>
-            {x.name}
-          </option>
-        ))}
-      </Form.Select>
-    </Form.Group>
   );
 }

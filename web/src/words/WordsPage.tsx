@@ -15,10 +15,16 @@ import { kindOf, LIMITS, nameOf, type Kind } from './kinds';
 import { ListForm } from './ListForm';
 import { ListNotes } from './ListNotes';
 import { ListWords } from './ListWords';
+import { SentencesPage } from './SentencesPage';
 import { useAsked, useList } from './useList';
 
-/** Lists of words for the group: for practice, for a game, for the wall and for the ear. */
+/** Lists for the group: for practice, for a game, for the wall and for the ear. */
 export function WordsPage() {
+  const { asked } = useAsked();
+  return kindOf(asked.kind).shape === 'sentences' ? <SentencesPage /> : <WordLists />;
+}
+
+function WordLists() {
   const { asked, change } = useAsked();
   const terms = useTerms();
   const query = useList(asked);

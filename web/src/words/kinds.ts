@@ -7,7 +7,7 @@ export interface Kind {
   use: string;
   sound: 'asked' | 'needed' | 'none';
   /** Pairs and chains are read across, lists down. */
-  shape: 'list' | 'pairs' | 'chain';
+  shape: 'list' | 'pairs' | 'chain' | 'sentences';
 }
 
 const WORDS: Kind = {
@@ -96,6 +96,13 @@ export const KINDS: Kind[] = [
     use: 'Only the sounds can tell. Proved to be no word and to sound like none.',
     sound: 'asked',
     shape: 'list',
+  },
+  {
+    key: 'sentences',
+    name: 'Sentences',
+    use: 'What can be read once the next rung is taught, and sentences of your own.',
+    sound: 'none',
+    shape: 'sentences',
   },
 ];
 

@@ -354,6 +354,32 @@ namespace BoldLadder.Server.Storage.Migrations
                         });
                 });
 
+            modelBuilder.Entity("BoldLadder.Server.Storage.OwnSentenceRow", b =>
+                {
+                    b.Property<Guid>("SchoolId")
+                        .HasColumnType("uuid")
+                        .HasColumnName("school_id");
+
+                    b.Property<Guid>("Id")
+                        .HasColumnType("uuid")
+                        .HasColumnName("id");
+
+                    b.Property<string>("Text")
+                        .IsRequired()
+                        .HasMaxLength(200)
+                        .HasColumnType("character varying(200)")
+                        .HasColumnName("text");
+
+                    b.HasKey("SchoolId", "Id")
+                        .HasName("pk_own_sentences");
+
+                    b.HasIndex("SchoolId", "Text")
+                        .IsUnique()
+                        .HasDatabaseName("ix_own_sentences_school_id_text");
+
+                    b.ToTable("own_sentences", (string)null);
+                });
+
             modelBuilder.Entity("BoldLadder.Server.Storage.OwnWordRow", b =>
                 {
                     b.Property<Guid>("SchoolId")
@@ -528,6 +554,16 @@ namespace BoldLadder.Server.Storage.Migrations
                         .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired()
                         .HasConstraintName("fk_log_groups_school_id_group_id");
+                });
+
+            modelBuilder.Entity("BoldLadder.Server.Storage.OwnSentenceRow", b =>
+                {
+                    b.HasOne("BoldLadder.Server.Storage.SchoolRow", null)
+                        .WithMany()
+                        .HasForeignKey("SchoolId")
+                        .OnDelete(DeleteBehavior.Restrict)
+                        .IsRequired()
+                        .HasConstraintName("fk_own_sentences_schools_school_id");
                 });
 
             modelBuilder.Entity("BoldLadder.Server.Storage.OwnWordRow", b =>
