@@ -112,6 +112,9 @@ public sealed class WordStock
     public bool IsHeard(LexiconWord word) => Words.OwnSpelling(word) && word.Suitability != Suitability.Unsuitable
         && (word.Familiarity is Familiarity.AtFourOrFive or Familiarity.AtSixOrSeven || word.Rank < 3000);
 
+    /// <summary>The sounds of a word from its first strong vowel on: words that share them rhyme.</summary>
+    internal string RimeOf(LexiconWord word) => Offer(word).Rime;
+
     private OfferedWord Offer(LexiconWord word)
     {
         var reading = Words.Of(word).Readings[0];

@@ -12,6 +12,7 @@ namespace BoldLadder.Core.Conventions;
 /// <param name="MadeUpFromSection">The ladder's section, from 1, from which made-up words are used in practice; 0 for never.</param>
 /// <param name="ShortA">Whether <i>a</i> as a word is read by its letter, once <c>a:a</c> is taught.</param>
 /// <param name="SpellAloud">What children say as they write.</param>
+/// <param name="BlendAloud">How blending is led.</param>
 /// <param name="Terms">The words for things on screens and pages.</param>
 /// <param name="FinalE">How the e of <i>cake</i> is shown.</param>
 /// <param name="TrickyLearning">How tricky words are learnt.</param>
@@ -25,7 +26,7 @@ namespace BoldLadder.Core.Conventions;
 /// <param name="Week">The group's own week; null for its school's.</param>
 /// <param name="Shapes">The shapes of lessons that are not as they ship.</param>
 public sealed record ClassConventions(
-    WeakVowels WeakVowels, Plurals Plurals, int LessonMinutes, int MadeUpFromSection, bool ShortA, SpellAloud SpellAloud, Terms Terms, FinalE FinalE,
+    WeakVowels WeakVowels, Plurals Plurals, int LessonMinutes, int MadeUpFromSection, bool ShortA, SpellAloud SpellAloud, BlendAloud BlendAloud, Terms Terms, FinalE FinalE,
     TrickyLearning TrickyLearning, MarkingCode Marks, int SpellingsApart, int DaysARung, DateOnly DaysARungFrom, Accent? Accent, string Merges, WordShape? Largest, WeeklyPattern? Week,
     IReadOnlyList<LessonShape> Shapes)
 {
@@ -35,7 +36,7 @@ public sealed record ClassConventions(
     public const int ShortMinutes = 15;
 
     /// <summary>What ships. Source: the table of where good practitioners differ.</summary>
-    public static ClassConventions Usual { get; } = new(WeakVowels.Lenient, Plurals.OwnRung, 25, 3, true, SpellAloud.SoundsThenNames, Terms.Plain,
+    public static ClassConventions Usual { get; } = new(WeakVowels.Lenient, Plurals.OwnRung, 25, 3, true, SpellAloud.SoundsThenNames, BlendAloud.SoundBySound, Terms.Plain,
         FinalE.SplitDigraph, TrickyLearning.ThePart, MarkingCode.Rail, 10, 1, default, null, "", null, null, []);
 
     /// <summary>The shape of a kind of lesson.</summary>
@@ -74,6 +75,8 @@ public sealed record OwnConventions
 
     public SpellAloud? SpellAloud { get; init; }
 
+    public BlendAloud? BlendAloud { get; init; }
+
     public Terms? Terms { get; init; }
 
     public FinalE? FinalE { get; init; }
@@ -103,7 +106,7 @@ public sealed record OwnConventions
     /// <summary>These laid over others.</summary>
     public ClassConventions Over(ClassConventions below) => new(
         WeakVowels ?? below.WeakVowels, Plurals ?? below.Plurals, LessonMinutes ?? below.LessonMinutes, MadeUpFromSection ?? below.MadeUpFromSection,
-        ShortA ?? below.ShortA, SpellAloud ?? below.SpellAloud, Terms ?? below.Terms, FinalE ?? below.FinalE, TrickyLearning ?? below.TrickyLearning,
+        ShortA ?? below.ShortA, SpellAloud ?? below.SpellAloud, BlendAloud ?? below.BlendAloud, Terms ?? below.Terms, FinalE ?? below.FinalE, TrickyLearning ?? below.TrickyLearning,
         Marks ?? below.Marks, SpellingsApart ?? below.SpellingsApart, DaysARung ?? below.DaysARung, DaysARungFrom ?? below.DaysARungFrom, Sounds.Accent.Find(Accent) ?? below.Accent, Merges ?? below.Merges, Largest ?? below.Largest, Week ?? below.Week,
         Shapes is null ? below.Shapes : [.. Shapes, .. below.Shapes.ExceptBy(Shapes.Select(x => x.Kind), x => x.Kind)]);
 

@@ -132,6 +132,12 @@ internal static class ApplyPart
             return new LessonBlock(LessonPart.Apply, Activity.OwnSentence, kept);
         }
 
+        // On a day of tricky words those are what is to be used.
+        if (brief is { Kind: LessonKind.TrickyWordDay, Rung: { } rung })
+        {
+            return new LessonBlock(LessonPart.Apply, Activity.OwnSentence, [.. rung.TrickyWords.Where(x => x.Length > 1).Take(WordsToUse).Select(x => make.Tricky(x, [Reason.Of(ReasonCode.ToUse)]))]);
+        }
+
         var words = new ReadingChoice(brief.Stock).Choose(brief.Ask(WordsToUse, new HashSet<string>(), (ulong)dice.Next(int.MaxValue)));
         return new LessonBlock(LessonPart.Apply, Activity.OwnSentence, [.. words.Select(x => make.Word(x.Word.Key, [Reason.Of(ReasonCode.ToUse)]))]);
     }

@@ -80,7 +80,10 @@ internal static class PractisePart
         [
             new LessonBlock(LessonPart.Practise, Activity.Read, Released(brief, read)),
             .. extra,
-            new LessonBlock(LessonPart.Practise, Activity.Spell, [.. keptSpell, .. Spellings(brief, make, dice, used, toRead, spells - keptSpell.Count)]),
+            new LessonBlock(LessonPart.Practise, Activity.Spell, [.. keptSpell, .. Spellings(brief, make, dice, used, toRead, spells - keptSpell.Count)])
+            {
+                Asks = brief.IsFurtherDay ? [Reason.Of(ReasonCode.AskBuildAndHide)] : [],
+            },
             new LessonBlock(LessonPart.Practise, Activity.Spare, [.. words.Where(x => !toRead.Contains(x)).Select(x => Item(make, x))]),
         ];
     }

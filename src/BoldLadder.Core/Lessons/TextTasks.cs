@@ -1,22 +1,23 @@
 using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Conventions;
+using BoldLadder.Core.Reading;
 using BoldLadder.Core.Sounds;
 
 namespace BoldLadder.Core.Lessons;
 
 /// <summary>
-/// What children do with a text besides reading or writing it: hunt it for today's part, and count what a sentence needs
+/// What children do with a text besides reading or writing it: hunt it for today's part, find what rhymes, and count what a sentence needs
 /// before they write it. Worked out from the text as it stands, so that it is right when the text was changed.
 /// </summary>
 public static class TextTasks
 {
     // One word is found at a glance; so many lose their fun.
-    private const int FewestToHunt = 2, MostParts = 2;
+    private const int FewestToHunt = 2, MostParts = 2, MostRhymes = 4;
 
     /// <summary>The tasks of a block; none for most.</summary>
     public static IReadOnlyList<Reason> Of(Lesson lesson, LessonBlock block, WordStock stock) => block.Activity switch
     {
-        Activity.ReadStory => [.. block.Items.Take(1).SelectMany(x => Hunt(lesson, x, stock))],
+        Activity.ReadStory => [.. block.Items.Take(1).SelectMany(x => Hunt(lesson, x, stock).Concat(Rhymes(x, stock)))],
         Activity.WriteSentence when block.Items is [var one, ..] => [Count(one.Text)],
         _ => [],
     };
@@ -29,6 +30,12 @@ public static class TextTasks
             .Concat(lesson.TrickyWords.Select(t => (Key: t, Count: words.Count(w => w.Equals(t, StringComparison.OrdinalIgnoreCase)))));
         return found.Where(x => x.Count >= FewestToHunt).Take(MostParts).Select(x => Reason.Of(ReasonCode.AskHunt, x.Key, $"{x.Count}"));
     }
+
+    // The words that rhyme with each other, most first; a word of grammar is no find.
+    private static IEnumerable<Reason> Rhymes(LessonItem story, WordStock stock) => SentenceBank.WordsOf(story.Text).Select(x => x.ToLowerInvariant()).Distinct()
+        .Select(x => stock.Words.FindWord(x)).OfType<Words.LexiconWord>().Where(x => !FunctionWords.Has(x.Key) && stock.IsPlain(x.Key))
+        .GroupBy(stock.RimeOf).Where(x => x.Count() >= FewestToHunt).OrderByDescending(x => x.Count()).Take(1)
+        .Select(x => Reason.Of(ReasonCode.AskFindRhymes, [.. x.Take(MostRhymes).Select(w => w.Spelling)]));
 
     // Children hunt by letters: where some say another sound, such as the ea of bread, nobody could tell how many there are.
     private static int Held(List<string> words, IReadOnlyList<Correspondence> parts, WordStock stock)

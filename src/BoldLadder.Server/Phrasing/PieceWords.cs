@@ -107,7 +107,13 @@ public sealed class PieceWords(ClassConventions conventions)
         Activity.OralBlending => "Say the sounds one by one with a small gap. Children say the word.",
         Activity.SayApart => "Say the word. Children say its sounds one by one, a finger for each.",
         Activity.Compare => "Show two at a time.",
-        Activity.Read => $"Children {Terms.SoundOut} each word, then say it. First you show, then together, then each alone; then all again with no sounding aloud.",
+        Activity.Read => conventions.BlendAloud switch
+        {
+            BlendAloud.BuildingUp => "Children say the first sound, then the first two together, then one more each time till the word is whole. First you show, then together, then each alone; then all again at once.",
+            BlendAloud.WithoutStopping => "Your finger slides under the letters; children slide from sound to sound with no gap, then say the word. First you show, then together, then each alone; then all again at once.",
+            BlendAloud.Silently => "Children look along the word and put it together in their heads, then say it. First you show in a whisper, then together, then each alone.",
+            _ => $"Children {Terms.SoundOut} each word, then say it. First you show, then together, then each alone; then all again with no sounding aloud.",
+        },
         Activity.Chain => "Children make the first word with letters. Say the next: they say what changed, and where, and change it.",
         Activity.Sort => "Show one word at a time; children read it and point to where it belongs.",
         Activity.Choose => "Say the whole word. Children write the missing part, hold it up, and say why.",

@@ -21,6 +21,8 @@ public sealed class Questions(TeachingNotes notes, Accent accent, Terms terms)
             ReasonCode.AskWhichSound => $"{x[0]} or {x[1]}{PlaceOf(x[2])}? For {x[0]}, {Gesture(x[3])}; for {x[1]}, {Gesture(x[4])}.",
             ReasonCode.AskTogetherThenAlone => $"The first {x[0]} for both groups; then {x[1]} for this one alone.",
             ReasonCode.AskHunt => $"Then hunt: {x[1]} words have {x[0]}. Who finds them all?",
+            ReasonCode.AskFindRhymes => $"Read it again, faster, and find what rhymes: {Listed(x)}.",
+            ReasonCode.AskBuildAndHide => "Build it with letter tiles, look, hide it, and write it from memory. Then uncover and check.",
             ReasonCode.AskCount => $"Count first: {Several(x[0], "word")}, {Several(x[1], "capital")}, {Several(x[2], "mark")}.",
             ReasonCode.AskSpot => $"Point along the row, now fast, now slowly. Clap for {x[0]}; hands still for the others.",
             ReasonCode.AskHasSound => $"Is {x[0]} in it, as in {x[1]}? If it is, {Gesture(x[2])}; if not, arms folded.",

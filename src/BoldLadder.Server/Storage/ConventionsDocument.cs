@@ -16,12 +16,13 @@ namespace BoldLadder.Server.Storage;
 /// <param name="Merges">Keys of merges that are the other way round, spaced: <c>o=aw</c>.</param>
 /// <param name="Largest">The shape that no chosen word goes beyond.</param>
 /// <param name="Week">A group's own week.</param>
+/// <param name="BlendAloud">How blending is led.</param>
 /// <param name="Shapes">The shapes of lessons that are not as they ship, one for a kind at most.</param>
 public sealed record ConventionsDocument(
     WeakVowels? WeakVowels = null, Plurals? Plurals = null, int? LessonMinutes = null, int? MadeUpFromSection = null, bool? ShortA = null,
     SpellAloud? SpellAloud = null, TermsDocument? Terms = null, FinalE? FinalE = null, TrickyLearning? TrickyLearning = null, MarkingCode? Marks = null,
     int? SpellingsApart = null, int? DaysARung = null, DateOnly? DaysARungFrom = null, string? Accent = null, string? Merges = null, WordShape? Largest = null, WeeklyPattern? Week = null,
-    IReadOnlyList<ShapeDocument>? Shapes = null) : IStored
+    IReadOnlyList<ShapeDocument>? Shapes = null, BlendAloud? BlendAloud = null) : IStored
 {
     public static int Version => 1;
 
@@ -40,11 +41,11 @@ public sealed record ConventionsDocument(
     /// <summary>All that is done, with nothing left out.</summary>
     public static ConventionsDocument Of(ClassConventions x) => new(
         x.WeakVowels, x.Plurals, x.LessonMinutes, x.MadeUpFromSection, x.ShortA, x.SpellAloud, TermsDocument.Of(x.Terms), x.FinalE, x.TrickyLearning, x.Marks, x.SpellingsApart, x.DaysARung, x.DaysARungFrom,
-        x.Accent?.Id, x.Merges, x.Largest, x.Week, [.. x.Shapes.Select(ShapeDocument.Of)]);
+        x.Accent?.Id, x.Merges, x.Largest, x.Week, [.. x.Shapes.Select(ShapeDocument.Of)], x.BlendAloud);
 
     public OwnConventions ToCore() => new()
     {
-        WeakVowels = WeakVowels, Plurals = Plurals, LessonMinutes = LessonMinutes, MadeUpFromSection = MadeUpFromSection, ShortA = ShortA, SpellAloud = SpellAloud,
+        WeakVowels = WeakVowels, Plurals = Plurals, LessonMinutes = LessonMinutes, MadeUpFromSection = MadeUpFromSection, ShortA = ShortA, SpellAloud = SpellAloud, BlendAloud = BlendAloud,
         Terms = Terms is null ? null : new Terms(Terms.TrickyWord, Terms.MadeUpWord, Terms.SoundOut), FinalE = FinalE, TrickyLearning = TrickyLearning, Marks = Marks,
         SpellingsApart = SpellingsApart, DaysARung = DaysARung, DaysARungFrom = DaysARungFrom, Accent = Accent, Merges = Merges, Largest = Largest, Week = Week,
         Shapes = Shapes is null ? null : [.. Shapes.Select(x => x.ToCore())],

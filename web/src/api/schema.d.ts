@@ -4881,6 +4881,8 @@ export interface components {
             found: components["schemas"]["FoundView"][];
             accent: null | string;
         };
+        /** @enum {unknown} */
+        BlendAloud: "soundBySound" | "buildingUp" | "withoutStopping" | "silently" | null;
         BlockView: {
             activity: components["schemas"]["Activity"];
             form: components["schemas"]["Form"];
@@ -5013,6 +5015,7 @@ export interface components {
             largest?: null | components["schemas"]["WordShape"];
             week?: null | components["schemas"]["WeeklyPattern"];
             shapes?: null | components["schemas"]["ShapeDocument"][];
+            blendAloud?: null | components["schemas"]["BlendAloud"];
         };
         ConventionsRequest: {
             /** Format: int32 */
@@ -6550,6 +6553,7 @@ export interface components {
 export type Activity = components['schemas']['Activity'];
 export type AmissKind = components['schemas']['AmissKind'];
 export type AnswerView = components['schemas']['AnswerView'];
+export type BlendAloud = components['schemas']['BlendAloud'];
 export type BlockView = components['schemas']['BlockView'];
 export type BlockerView = components['schemas']['BlockerView'];
 export type CalendarFileRequest = components['schemas']['CalendarFileRequest'];

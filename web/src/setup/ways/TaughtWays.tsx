@@ -1,5 +1,5 @@
 import { Form } from 'react-bootstrap';
-import type { ConventionsDocument, SpellAloud, TrickyLearning } from '../../api/schema';
+import type { BlendAloud, ConventionsDocument, SpellAloud, TrickyLearning } from '../../api/schema';
 import { useTerms } from '../../api/useTerms';
 import { Choices, Way } from './Way';
 
@@ -73,6 +73,24 @@ export function LessonWays({ id, own, whole, set }: Props) {
   const terms = useTerms();
   return (
     <>
+      <Way
+        name="Blending aloud"
+        own={own.blendAloud != null}
+        back={() => set({ blendAloud: null })}
+        why="One way, kept to by everybody who teaches the class. It stands over the words to read."
+      >
+        <Choices
+          name={`${id}blend`}
+          value={own.blendAloud ?? whole.blendAloud ?? ''}
+          options={[
+            ['soundBySound', 'sound by sound'],
+            ['buildingUp', 'building up'],
+            ['withoutStopping', 'without stopping'],
+            ['silently', 'in the head'],
+          ]}
+          onChange={(x) => set({ blendAloud: x as BlendAloud })}
+        />
+      </Way>
       <Way
         name="Spelling aloud"
         own={own.spellAloud != null}

@@ -1,0 +1,56 @@
+using BoldLadder.Core.Choosing;
+using BoldLadder.Core.Conventions;
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Lessons;
+
+namespace BoldLadder.Core.Tests.Lessons;
+
+/// <summary>What children do with a text or a word besides reading it.</summary>
+public class ChildrensTasksTests
+{
+    private static Lesson LessonAt(int place, int days = 0)
+    {
+        var rung = World.Estuary.Rungs[place] with { Days = 2 };
+        var log = World.LogOf(World.Estuary.Rungs.Take(place).Concat(Enumerable.Repeat(rung, days)));
+        return LessonComposer.Compose(new LessonBrief(
+            World.South, World.StandingOf(World.Estuary, log), ClassConventions.Usual, World.Year.SchoolDays[place + days], rung, 25, 11));
+    }
+
+    [Fact]
+    public void Words_to_find_by_their_rhyme_stand_in_the_story_and_do_rhyme()
+    {
+        var lesson = LessonAt(60);
+        var make = new ItemMaker(World.South, []);
+        var rhyming = 0;
+        foreach (var story in World.Stories.Stories)
+        {
+            var block = new LessonBlock(LessonPart.Apply, Activity.ReadStory, [make.Story(new GradedStory(story, 0, 0))]);
+            foreach (var words in TextTasks.Of(lesson, block, World.South).Where(x => x.Code == ReasonCode.AskFindRhymes).Select(x => x.Arguments))
+            {
+                rhyming++;
+                Assert.InRange(words.Count, 2, 4);
+                Assert.Equal(words.Count, words.Distinct().Count());
+                Assert.All(words, x => Assert.Contains(x, story.Text.Words, StringComparer.OrdinalIgnoreCase));
+                Assert.Single(words.Select(x => World.South.RimeOf(World.South.Words.FindWord(x)!)).Distinct());
+            }
+        }
+
+        Assert.True(rhyming >= 100, $"{rhyming} of {World.Stories.Stories.Count}");
+    }
+
+    [Fact]
+    public void On_a_rungs_next_day_words_are_built_hidden_and_written_from_memory()
+    {
+        IEnumerable<Reason> Asks(Lesson x) => x.Blocks.Where(b => b.Activity == Activity.Spell).SelectMany(b => b.Asks);
+        Assert.Equal(ReasonCode.AskBuildAndHide, Assert.Single(Asks(LessonAt(61, 1))).Code);
+        Assert.Empty(Asks(LessonAt(61)));
+    }
+
+    [Fact]
+    public void On_a_day_of_tricky_words_a_sentence_of_ones_own_is_written_with_them()
+    {
+        var place = World.Estuary.Rungs.ToList().FindLastIndex(x => x.Adds.Count == 0 && x.TrickyWords.Count > 1);
+        var own = LessonAt(place).Blocks.Single(x => x.Activity == Activity.OwnSentence).Items;
+        Assert.Equal(World.Estuary.Rungs[place].TrickyWords.Take(2), own.Select(x => x.Text));
+    }
+}
