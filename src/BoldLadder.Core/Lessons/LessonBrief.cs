@@ -27,6 +27,9 @@ public sealed class LessonBrief
     /// <summary>Before so many graphemes there is hardly a word to read, and children listen for one thing at a time.</summary>
     private const int EarlyLetters = 6;
 
+    /// <summary>By rank among the words of English.</summary>
+    private const int RareForm = 20_000;
+
     /// <summary>A lesson of fewer minutes is a short one.</summary>
     internal const int FullLesson = 20;
 
@@ -146,7 +149,10 @@ public sealed class LessonBrief
     /// <summary>Nothing is taught yet, and nothing new comes today: children listen.</summary>
     public bool BeforeLadder { get; }
 
-    /// <summary>What the words of the lesson are about, new or not; on a day of capitals or marks, what the last lessons taught; before the ladder begins, the first letters, whose sounds are heard.</summary>
+    /// <summary>
+    /// What the words of the lesson are about, new or not; on a day of capitals or marks, what the last lessons taught;
+    /// before the ladder begins, the first letters, whose sounds are heard.
+    /// </summary>
     public IReadOnlyList<Teachable> Targets { get; }
 
     /// <summary>What can be read once the rung is taught, words forced into the lesson aside.</summary>
@@ -156,13 +162,16 @@ public sealed class LessonBrief
     public ReadingBrief Ask(int count, IReadOnlySet<string> not, ulong seed) => _asked.Value with { Count = count, Not = not, Seed = seed };
 
     /// <summary>
-    /// What a careful teacher would not choose, though it is right as a verdict: a word that is readable only because weak
-    /// vowels are taken leniently, until the ladder has come to longer words; and on a day of doubled letters one in which
-    /// the vowel before them does not tell.
+    /// What a careful teacher would not choose, though it is right as a verdict: a rare form of a word that is not of the
+    /// youngest; a word that is readable only because weak vowels are taken leniently, until the ladder has come to longer
+    /// words; and on a day of doubled letters one in which the vowel before them does not tell.
     /// </summary>
-    public bool MayChoose(OfferedWord word) => Shape.Syllables > 1
+    public bool MayChoose(OfferedWord word) => !IsRareForm(word.Word) && (Shape.Syllables > 1
         ? _doubled.Count == 0 || word.Reading.Segments.All(x => !_doubled.Contains(x.Correspondence) || DoubledLetters.Decides(word.Reading, x.Correspondence))
-        : word.Reading.Segments.All(x => x.Correspondence.Sound.First.Key != "schwa" || Judge.Taught.Things.Contains(Teachable.Of(x.Correspondence)));
+        : word.Reading.Segments.All(x => x.Correspondence.Sound.First.Key != "schwa" || Judge.Taught.Things.Contains(Teachable.Of(x.Correspondence))));
+
+    // Numb is a word of theirs; numbs is hardly one of anybody's.
+    private static bool IsRareForm(Words.LexiconWord word) => word is { Ended: not null, Rank: > RareForm, Familiarity: not Words.Familiarity.AtFourOrFive };
 
     // What the last lessons taught; when one review follows another, as at the top of a ladder, the lessons before those, round and round.
     private static IEnumerable<TaughtLesson> Gone(IReadOnlyList<TaughtLesson> lessons)

@@ -3,7 +3,9 @@ using System.Runtime.CompilerServices;
 using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Suggesting;
 using BoldLadder.Server.Hosting;
+using BoldLadder.Server.Storage;
 using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
 
 namespace BoldLadder.Server.Ladders;
 
@@ -24,6 +26,9 @@ public sealed record ConflictView(IReadOnlyList<WishDocument> Wishes, IReadOnlyL
 /// <param name="Done">Nothing better is looked for any more.</param>
 public sealed record SuggestionView(OrderScore Score, OrderScore Today, IReadOnlyList<SectionOrder> Order, IReadOnlyList<ConflictView> Conflicts, bool Done);
 
+/// <summary>What is asked of a ladder's order.</summary>
+public sealed record WishesView(IReadOnlyList<WishDocument> Wishes);
+
 /// <param name="Other">The rung that the reason names.</param>
 /// <param name="Words">Everyday words that come sooner, less those that come later.</param>
 public sealed record SuggestedMoveView(RungName Rung, int To, MoveReasonKind Reason, RungName? Other, int Words);
@@ -39,11 +44,39 @@ public static class SuggestionRoutes
 
     public static void Map(RouteGroupBuilder ladder)
     {
+        ladder.MapGet("/wishes", Wishes).WithSummary("What is asked of the ladder's order, as far as it still names what stands on it.").ProducesProblem(404);
+        ladder.MapPut("/wishes", Wish).WithSummary("Keep what is asked of the ladder's order.").ProducesProblem(400).ProducesProblem(404);
         ladder.MapPost("/suggestion", Suggest).WithSummary("A better order, sent each time a better one is found; closing the stream stops it.")
             .Produces<SuggestionView>(200, "text/event-stream").ProducesProblem(400).ProducesProblem(404).ProducesProblem(409).WithRequestTimeout(LongestStream);
         Turns.Take(
             ladder.MapPost("/suggestion/moves", Moves).WithSummary("A suggested order as moves from the draft, each with its reason.")
                 .ProducesProblem(400).ProducesProblem(404).ProducesProblem(503), large: true);
+    }
+
+    private static async Task<Results<Ok<WishesView>, ProblemHttpResult>> Wishes(Guid ladderId, LadderDesks desks, BoldLadderDb db, CancellationToken cancel)
+    {
+        var (desk, problem) = await desks.Open(ladderId, null, null, cancel);
+        return desk is null ? problem! : TypedResults.Ok(new WishesView(WishesDocument.Read(await db.Ladders.Where(x => x.Id == ladderId).Select(x => x.Wishes).SingleAsync(cancel), desk.Draft)));
+    }
+
+    private static async Task<Results<Ok<WishesView>, ProblemHttpResult>> Wish(
+        Guid ladderId, WishesView request, LadderDesks desks, BoldLadderDb db, CancellationToken cancel)
+    {
+        var (desk, problem) = await desks.Open(ladderId, null, null, cancel);
+        if (desk is null)
+        {
+            return problem!;
+        }
+
+        if (WishDocument.ToCore(request.Wishes, desk.Draft, out var wrong) is null)
+        {
+            return Problems.Bad(wrong.Field, wrong.Sentence);
+        }
+
+        // Of two who ask at once the later has the last word: each sees what is asked, and takes it out again at a press.
+        var wishes = StoredJson.Write(new WishesDocument(request.Wishes));
+        await db.Ladders.Where(x => x.Id == ladderId).ExecuteUpdateAsync(x => x.SetProperty(r => r.Wishes, wishes), cancel);
+        return TypedResults.Ok(request);
     }
 
     private static async Task<Results<ServerSentEventsResult<SuggestionView>, ProblemHttpResult>> Suggest(

@@ -69,6 +69,7 @@ public sealed class BoldLadderDb(DbContextOptions<BoldLadderDb> options, SchoolS
             x.HasKey(r => new { r.SchoolId, r.Id });
             x.HasOne<SchoolRow>().WithMany().HasForeignKey(r => r.SchoolId);
             x.Property(r => r.Draft).HasColumnType("jsonb");
+            x.Property(r => r.Wishes).HasColumnType("jsonb");
             x.Property(r => r.DraftRevision).IsConcurrencyToken();
             Versioned(x.Property(r => r.Version));
         });

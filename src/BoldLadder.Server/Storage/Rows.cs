@@ -91,6 +91,9 @@ public sealed class LadderRow : ISchoolRow
     /// <summary>The revision of the draft that was published and is in use.</summary>
     public int Published { get; set; }
 
+    /// <summary>What is asked of its order; null for nothing.</summary>
+    public string? Wishes { get; set; }
+
     /// <summary>See <see cref="GroupRow.Version"/>.</summary>
     public uint Version { get; init; }
 }

@@ -53,4 +53,9 @@ public class ChildrensTasksTests
         var own = LessonAt(place).Blocks.Single(x => x.Activity == Activity.OwnSentence).Items;
         Assert.Equal(World.Estuary.Rungs[place].TrickyWords.Take(2), own.Select(x => x.Text));
     }
+
+    [Fact]
+    public void No_rare_form_of_a_word_is_chosen_though_its_base_is_known() => Assert.All(Enumerable.Range(20, 100).Where(x => x % 2 == 0), place =>
+        Assert.DoesNotContain(LessonAt(place).Blocks.Where(x => x.Part == LessonPart.Practise).SelectMany(x => x.Items), i =>
+            World.South.Words.FindWord(i.Text) is { Ended: not null, Rank: > 20_000, Familiarity: not Core.Words.Familiarity.AtFourOrFive }));
 }

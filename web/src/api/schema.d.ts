@@ -3539,6 +3539,99 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/schools/{schoolId}/ladders/{ladderId}/wishes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is asked of the ladder's order, as far as it still names what stands on it. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                    ladderId: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WishesView"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        /** Keep what is asked of the ladder's order. */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    schoolId: string;
+                    ladderId: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["WishesView"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WishesView"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/schools/{schoolId}/ladders/{ladderId}/suggestion": {
         parameters: {
             query?: never;
@@ -6461,6 +6554,9 @@ export interface components {
             /** Format: int32 */
             most: number;
         };
+        WishesView: {
+            wishes: components["schemas"]["WishDocument"][];
+        };
         WordAnswer: {
             spelling: string;
             accent: string;
@@ -6775,6 +6871,7 @@ export type WishDocumentBefore = components['schemas']['WishDocumentBefore'];
 export type WishDocumentPinned = components['schemas']['WishDocumentPinned'];
 export type WishDocumentSection = components['schemas']['WishDocumentSection'];
 export type WishDocumentWeekly = components['schemas']['WishDocumentWeekly'];
+export type WishesView = components['schemas']['WishesView'];
 export type WordAnswer = components['schemas']['WordAnswer'];
 export type WordShape = components['schemas']['WordShape'];
 export type WordUseView = components['schemas']['WordUseView'];

@@ -1,11 +1,12 @@
 import { useState } from 'react';
 import { Button, Form, Table } from 'react-bootstrap';
-import type { LadderView, OrderScore, SuggestionView, WishDocument } from '../api/schema';
+import type { LadderView, OrderScore, SuggestionView } from '../api/schema';
 import { useTerms } from '../api/useTerms';
 import { shown } from '../word/grapheme';
 import { SuggestedMoves } from './SuggestedMoves';
 import type { useLadder } from './useLadder';
 import { useSuggestion } from './useSuggestion';
+import { useWishes } from './useWishes';
 import { Wishes, wishText } from './Wishes';
 
 interface Props {
@@ -17,7 +18,7 @@ interface Props {
 /** A better order, looked for from what a lead asks; seen against today's, and taken whole or move by move. */
 export function SuggestColumn({ ladder, edit, onDone }: Props) {
   const terms = useTerms();
-  const [wishes, setWishes] = useState<WishDocument[]>([]);
+  const { wishes, ready, keep } = useWishes(ladder.id);
   const taught = ladder.strip.sections.some((x) => x.rungs.some((r) => r.filled));
   const [keepTaught, setKeepTaught] = useState(taught);
   const { found, looking, failed, look, stop } = useSuggestion(ladder);
@@ -28,7 +29,8 @@ export function SuggestColumn({ ladder, edit, onDone }: Props) {
         Spellings change places; sections keep their size, and {terms.trickyWords}, endings, contrasts and
         checks keep their place.
       </p>
-      <Wishes ladder={ladder} wishes={wishes} onChange={setWishes} />
+      <Wishes ladder={ladder} wishes={wishes} onChange={(x) => keep.mutate(x)} />
+      {keep.error && <p role="alert">{keep.error.message}</p>}
       {taught && (
         <Form.Check
           id="keep-taught"
@@ -46,6 +48,7 @@ export function SuggestColumn({ ladder, edit, onDone }: Props) {
           <Button
             size="sm"
             variant={found ? 'outline-dark' : 'dark'}
+            disabled={!ready}
             onClick={() => void look(wishes, keepTaught)}
           >
             {found ? 'Look again' : 'Look for one'}

@@ -190,6 +190,10 @@ namespace BoldLadder.Server.Storage.Migrations
                         .HasColumnType("xid")
                         .HasColumnName("xmin");
 
+                    b.Property<string>("Wishes")
+                        .HasColumnType("jsonb")
+                        .HasColumnName("wishes");
+
                     b.HasKey("SchoolId", "Id")
                         .HasName("pk_ladders");
 
