@@ -156,6 +156,8 @@ test('a lesson begins with what it is about, and says at each piece how it is do
   await page.getByRole('button', { name: 'someone else is teaching' }).click();
   await expect(page.locator('.block.released .how')).toContainText('First you show, then together');
   await expect(page.locator('.block.writeSentence .how')).toContainText('have not seen it');
+  // What is said of the sound keeps its two columns beside the letters.
+  await expect.poll(async () => (await page.locator('.block.meet .teaching').first().boundingBox())?.width ?? 0).toBeGreaterThan(600);
 });
 
 test('listening has a no in it, and words are sorted under what they are told apart by', async ({ teacher, page }) => {

@@ -57,8 +57,10 @@ export function Block({ block, part, lesson, guided, item }: Props) {
       return (
         <div className={kind}>
           <div className="items">{block.items.map(item)}</div>
-          {how}
-          <TeachingLines lesson={lesson} />
+          <div className="meet-lines">
+            {how}
+            <TeachingLines lesson={lesson} />
+          </div>
         </div>
       );
     case 'pairs':
