@@ -97,6 +97,23 @@ test('a table is pasted with its joined cells', async ({ page }) => {
   await expect(page.locator('.left-out li', { hasText: 'A4' })).toContainText('struck through');
 });
 
+test('an order brought in again takes the place of a draft, is undone by name, and what was taught stays', async ({ teacher, page }) => {
+  await teacher.open('Avocets');
+  await page.getByRole('link', { name: 'Set-up' }).click();
+  await page.locator('.path').getByRole('link', { name: 'The ladder' }).click();
+  await page.getByLabel('Or paste its cells').fill('t\na\ns\np\ni\nthe, to\nsh (ship)');
+  await page.getByRole('button', { name: 'Read what I typed' }).click();
+  await page.getByLabel('Keep it as').selectOption({ label: 'in place of the draft of Saltmarsh Row ladder' });
+  await page.getByRole('button', { name: 'Put it in its place' }).click();
+  await expect(page.locator('.just-kept')).toContainText('Lessons follow it when you let them');
+  await page.getByRole('link', { name: 'Look it through' }).click();
+  await expect(page.locator('.total')).toContainText('7 rungs');
+  await expect(page.locator('.rung-row.passed').first()).toContainText('taught');
+  await expect(page.getByRole('button', { name: /^Let lessons follow the/ })).toBeVisible();
+  await page.getByRole('button', { name: /^Undo: / }).click();
+  await expect(page.locator('.total')).toContainText('128 rungs');
+});
+
 test('a file that is no sheet is told, and another can be chosen', async ({ teacher, page }) => {
   teacher.expected.add(400);
   await newSchool(page, 'Birch Yard School');

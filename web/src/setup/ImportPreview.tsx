@@ -1,4 +1,4 @@
-import { Fragment } from 'react';
+import { Fragment, useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import type {
   ColumnRole,
@@ -19,10 +19,13 @@ interface Props {
   setUp: SetUp;
   /** Kept, with the last rung that its sheet gives a day before today. */
   onKept: (ladder: LadderSummary, taughtUpTo?: string) => void;
+  /** Put in place of a ladder's draft, which lessons follow when they are let. */
+  onPut: (ladder: LadderSummary) => void;
 }
 
 /** What would be made of a sheet: what has to be asked first, then each rung beside the cell it came from. */
-export function ImportPreview({ brought, setUp, onKept }: Props) {
+export function ImportPreview({ brought, setUp, onKept, onPut }: Props) {
+  const [into, setInto] = useState('');
   const view = brought.preview.data;
   const problem = brought.preview.error;
   const name = brought.body?.fileName ?? 'what was pasted';
@@ -41,6 +44,11 @@ export function ImportPreview({ brought, setUp, onKept }: Props) {
   const open = view.doubts.filter((x) => x.answer == null);
   const answered = view.doubts.filter((x) => x.answer != null);
   const ladder = view.ladder;
+  const ladders = setUp.ladders.data ?? [];
+  const to = ladders.find((x) => x.id === into);
+  const keeping = setUp.addLadder.isPending || setUp.replaceDraft.isPending;
+  const failed = setUp.addLadder.error ?? setUp.replaceDraft.error;
+  const put = () => ladder && to && setUp.replaceDraft.mutate({ to, ladder }, { onSuccess: onPut });
   const keep = () =>
     ladder &&
     setUp.addLadder.mutate(
@@ -64,11 +72,26 @@ export function ImportPreview({ brought, setUp, onKept }: Props) {
       <div className="import-bar">
         <Button
           variant="dark"
-          disabled={!ladder || open.length > 0 || view.problem != null || setUp.addLadder.isPending}
-          onClick={keep}
+          disabled={!ladder || open.length > 0 || view.problem != null || keeping}
+          onClick={to ? put : keep}
         >
-          Keep this ladder
+          {to ? 'Put it in its place' : 'Keep this ladder'}
         </Button>
+        {ladders.length > 0 && (
+          <Form.Select
+            size="sm"
+            aria-label="Keep it as"
+            value={into}
+            onChange={(x) => setInto(x.target.value)}
+          >
+            <option value="">as a new ladder</option>
+            {ladders.map((x) => (
+              <option key={x.id} value={x.id}>
+                in place of the draft of {x.name}
+              </option>
+            ))}
+          </Form.Select>
+        )}
         <Button variant="outline-dark" onClick={brought.clear}>
           Choose another
         </Button>
@@ -80,9 +103,9 @@ export function ImportPreview({ brought, setUp, onKept }: Props) {
             : 'Nothing is left to ask. Look it through, then keep it.'}
         </span>
       </div>
-      {(view.problem ?? setUp.addLadder.error) && (
+      {(view.problem ?? failed) && (
         <p className="form-problem" role="alert">
-          {view.problem ?? setUp.addLadder.error?.message}
+          {view.problem ?? failed?.message}
         </p>
       )}
       {view.doubts.length > 0 && (

@@ -18,6 +18,7 @@ interface Props {
 export function LadderStep({ schoolId, setUp, onNext, onDated }: Props) {
   const brought = useImport(schoolId);
   const [kept, setKept] = useState<LadderSummary>();
+  const [put, setPut] = useState<LadderSummary>();
   const ladders = setUp.ladders.data ?? [];
   if (brought.body) {
     return (
@@ -28,6 +29,12 @@ export function LadderStep({ schoolId, setUp, onNext, onDated }: Props) {
           onDated(x.id, taughtUpTo);
           brought.clear();
           setKept(x);
+          setPut(undefined);
+        }}
+        onPut={(x) => {
+          brought.clear();
+          setPut(x);
+          setKept(undefined);
         }}
       />
     );
@@ -51,6 +58,20 @@ export function LadderStep({ schoolId, setUp, onNext, onDated }: Props) {
             Undo: brought in {kept.name}
           </Button>
           {setUp.takeBackLadder.error && <p role="alert">{setUp.takeBackLadder.error.message}</p>}
+        </div>
+      )}
+      {put && (
+        <div className="just-kept" role="status">
+          <p>
+            The draft of <b>{put.name}</b> is in this order now. Lessons follow it when you let them; what a
+            group was taught stays as it is.
+          </p>
+          <Link
+            className="btn btn-dark"
+            to={put.groups[0] ? `/${schoolId}/${put.groups[0]}/ladder` : `/${schoolId}/ladders/${put.id}`}
+          >
+            Look it through, or undo it there
+          </Link>
         </div>
       )}
       {ladders.length > 0 && !kept && (

@@ -2,6 +2,8 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, need } from '../api/client';
 import type {
   GroupRequest,
+  LadderDocument,
+  LadderSummary,
   NewGroupRequest,
   NewLadderRequest,
   SchoolRequest,
@@ -40,6 +42,20 @@ export function useSetUp(schoolId: string) {
     mutationFn: (body: NewLadderRequest) =>
       need(api.POST('/api/schools/{schoolId}/ladders', { params, body })),
   });
+  const replaceDraft = useMutation({
+    ...all,
+    mutationFn: async ({ to, ladder }: { to: LadderSummary; ladder: LadderDocument }) => {
+      const at = { params: { path: { schoolId, ladderId: to.id } } };
+      const { revision } = await need(api.GET('/api/schools/{schoolId}/ladders/{ladderId}', at));
+      await need(
+        api.POST('/api/schools/{schoolId}/ladders/{ladderId}/edits', {
+          ...at,
+          body: { revision, edit: { kind: 'whole', ladder: { ...ladder, name: to.name } } },
+        }),
+      );
+      return to;
+    },
+  });
   const takeBackLadder = useMutation({
     ...all,
     mutationFn: (ladderId: string) =>
@@ -74,6 +90,7 @@ export function useSetUp(schoolId: string) {
     saveSchool,
     eraseSchool,
     addLadder,
+    replaceDraft,
     takeBackLadder,
     addGroup,
     saveGroup,
