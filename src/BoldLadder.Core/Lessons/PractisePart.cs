@@ -139,7 +139,9 @@ internal static class PractisePart
         var kept = brief.Kept.Select(x => x.Item.Text.ToLowerInvariant()).ToHashSet();
         var again = choice.Choose(brief.Ask(count * 3, kept, seed)).OrderByDescending(x => read.Exists(r => r.Word.Key == x.Word.Key));
         var rimes = new Dictionary<string, int>();
-        return SpellingChoice.InTurn(fresh.Concat(again).DistinctBy(x => x.Word.Key)).OrderByDescending(IsToday)
+        // Pigeon is read; badge is what is spelt. Where longer words are the lesson, they are spelt.
+        var longer = brief.Targets.Any(x => x.Structure is not null || x.Ending is not null);
+        return SpellingChoice.InTurn(fresh.Concat(again).DistinctBy(x => x.Word.Key).OrderBy(x => !longer && Structure.Of(x.Reading).Syllables > 1)).OrderByDescending(IsToday)
             .Select(x => (x, Turn: rimes[Rime(x)] = rimes.GetValueOrDefault(Rime(x)) + 1)).ToList()
             .OrderByDescending(x => IsToday(x.x)).ThenBy(x => x.Turn > MostOfARime).Select(x => x.x)
             .Take(count).OrderBy(x => x.Reading.Segments.Count)
