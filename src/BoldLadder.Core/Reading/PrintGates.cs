@@ -20,6 +20,11 @@ public sealed class PrintGates
     public static IEnumerable<Teachable> In(string sentence) =>
         Enumerable.Range(0, sentence.Length).Where(at => !IsWordI(sentence, at)).Select(at => Teachable.OfPrint(sentence[at])).OfType<Teachable>();
 
+    /// <summary>A sentence without some of its capitals and marks: capitals as small letters, marks left out. The word <i>I</i> stays.</summary>
+    public static string Without(string sentence, IReadOnlySet<Teachable> print) => string.Concat(Enumerable.Range(0, sentence.Length)
+        .Select(at => IsWordI(sentence, at) || Teachable.OfPrint(sentence[at]) is not { } thing || !print.Contains(thing) ? $"{sentence[at]}"
+            : thing.Mark is null ? $"{char.ToLowerInvariant(sentence[at])}" : "")).Trim();
+
     private static bool IsWordI(string sentence, int at) => sentence[at] == 'I'
         && (at == 0 || !char.IsAsciiLetter(sentence[at - 1])) && (at + 1 == sentence.Length || !char.IsAsciiLetter(sentence[at + 1]));
 }

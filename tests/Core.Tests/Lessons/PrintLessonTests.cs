@@ -112,6 +112,14 @@ public sealed class PrintLessonTests
     }
 
     [Fact]
+    public void A_sentence_to_mend_keeps_the_word_I_and_says_all_that_it_lacks()
+    {
+        var all = Enumerable.Range('A', 26).Select(x => Teachable.OfCapital((char)x)).Append(Teachable.Of(PunctuationMark.All[0])).ToHashSet();
+        var item = new LessonItem { Id = "i1", Kind = ItemKind.Sentence, Text = "I am Ian.", Heading = PrintGates.Without("I am Ian.", all) };
+        Assert.Equal(("I am ian", "I ."), (item.Heading, SentenceToMend.Missing(item)));
+    }
+
+    [Fact]
     public void A_ladder_without_such_rungs_reads_every_sentence_as_it_comes() =>
         Assert.Empty(World.South.Rules.Print.Missing("\"Who, me?\" said Ben!", new HashSet<Teachable>()));
 

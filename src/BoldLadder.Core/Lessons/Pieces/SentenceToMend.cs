@@ -33,18 +33,14 @@ public static class SentenceToMend
         var readable = ApplyPart.Ranked(brief, dice).Select(x => x.Sentence).Where(x => x.Words.Count is > 1 and <= LongestInWords && kept.All(k => k.Text != x.Text)).ToList();
         var wanted = (asked ?? Most) - kept.Count;
         var on = readable.Where(x => CountIn(x.Text, today) > 0).ToList();
-        var off = !today.Any(x => x.Mark is { Ends: true }) ? [] : readable.Where(x => CountIn(x.Text, today) == 0 && x.Text != Without(x.Text, left)).Take(wanted / AgainstOneIn).ToList();
-        var chosen = on.Take(Math.Max(0, wanted - off.Count)).Concat(off).Select(x => make.Item(ItemKind.Sentence, x.Text, "", [Reason.Of(ReasonCode.ToMend)]) with { Heading = Without(x.Text, left) });
+        var off = !today.Any(x => x.Mark is { Ends: true }) ? [] : readable.Where(x => CountIn(x.Text, today) == 0 && x.Text != PrintGates.Without(x.Text, left)).Take(wanted / AgainstOneIn).ToList();
+        var chosen = on.Take(Math.Max(0, wanted - off.Count)).Concat(off).Select(x => make.Item(ItemKind.Sentence, x.Text, "", [Reason.Of(ReasonCode.ToMend)]) with { Heading = PrintGates.Without(x.Text, left) });
         List<LessonItem> items = [.. kept, .. dice.Mix(chosen)];
         return items.Count < Fewest ? null : new LessonBlock(LessonPart.Practise, Activity.MendSentence, items);
     }
 
     /// <summary>How often a sentence has one of some capitals and marks.</summary>
     public static int CountIn(string sentence, IReadOnlyCollection<Teachable> print) => PrintGates.In(sentence).Count(print.Contains);
-
-    /// <summary>A sentence without some of its capitals and marks: capitals as small letters, marks left out.</summary>
-    public static string Without(string sentence, IReadOnlySet<Teachable> print) =>
-        string.Concat(sentence.Select(x => Teachable.OfPrint(x) is { } thing && print.Contains(thing) ? thing.Mark is null ? char.ToLowerInvariant(x).ToString() : "" : x.ToString())).Trim();
 
     /// <summary>What a sentence to mend lacks, for the adult: <c>B .</c></summary>
     public static string Missing(LessonItem item)
