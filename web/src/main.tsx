@@ -27,7 +27,8 @@ if (!root) throw new Error('the page has no root');
 createRoot(root).render(
   <StrictMode>
     <QueryClientProvider client={queries}>
-      <BrowserRouter>
+      {/* A page changes at the press: put off, the links would lead on from the page before. */}
+      <BrowserRouter useTransitions={false}>
         <App />
       </BrowserRouter>
     </QueryClientProvider>
