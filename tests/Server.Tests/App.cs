@@ -21,6 +21,7 @@ public sealed class App : WebApplicationFactory<Program>, IAsyncLifetime
 
     public static string Root { get; } = FindRoot();
 
+    /// <summary>Waits and asks again where the server says that it is busy.</summary>
     public HttpClient Client { get; private set; } = null!;
 
     public async ValueTask InitializeAsync()
@@ -30,7 +31,8 @@ public sealed class App : WebApplicationFactory<Program>, IAsyncLifetime
         Environment.SetEnvironmentVariable("BOLDLADDER_SCHOOLS", "1000000");
         Environment.SetEnvironmentVariable("Logging__LogLevel__Default", "Critical");
         await Migrator.Run(OwnerDb, "boldladder_app", Path.GetTempPath(), TestContext.Current.CancellationToken);
-        Client = CreateClient();
+        Client = CreateDefaultClient(new Patience());
+        Client.Timeout = TimeSpan.FromMinutes(10);
     }
 
     /// <summary>The database as its owner, in one school.</summary>
@@ -43,9 +45,9 @@ public sealed class App : WebApplicationFactory<Program>, IAsyncLifetime
                 .AddInterceptors(new SchoolOnConnection()).Options, scope);
     }
 
-    public async Task<JsonNode> Get(string address) => await Read(await Patience.Ask(() => Client.GetAsync(address)), address);
+    public async Task<JsonNode> Get(string address) => await Read(await Client.GetAsync(address), address);
 
-    public async Task<JsonNode> Post(string address, object body) => await Read(await Patience.Ask(() => Client.PostAsJsonAsync(address, body)), address);
+    public async Task<JsonNode> Post(string address, object body) => await Read(await Client.PostAsJsonAsync(address, body), address);
 
     /// <summary>The status and the problem of a request that should fail.</summary>
     public async Task<(int Status, JsonNode Problem)> Fail(HttpMethod method, string address, object? body = null)

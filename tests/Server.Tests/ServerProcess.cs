@@ -36,7 +36,7 @@ internal sealed class ServerProcess : IDisposable
 
     /// <param name="rate">Questions that one caller may ask in a minute.</param>
     /// <param name="database">Another way to the database than the tests' own.</param>
-    public static async Task<ServerProcess> Start(int rate = 100_000, string? database = null)
+    public static async Task<ServerProcess> Start(int rate = 100_000, string? database = null, bool patient = false)
     {
         using var listener = new TcpListener(IPAddress.Loopback, 0);
         listener.Start();
@@ -62,8 +62,8 @@ internal sealed class ServerProcess : IDisposable
         };
         process.BeginOutputReadLine();
         process.BeginErrorReadLine();
-        var client = new HttpClient { BaseAddress = new Uri($"http://127.0.0.1:{port}") };
-        for (var i = 0; i < 300; i++)
+        var client = new HttpClient(patient ? new Patience { InnerHandler = new SocketsHttpHandler() } : new SocketsHttpHandler()) { BaseAddress = new Uri($"http://127.0.0.1:{port}") };
+        for (var i = 0; i < 900; i++)
         {
             try
             {

@@ -15,8 +15,8 @@ public sealed class TwoProcessTests : IAsyncLifetime
 
     public async ValueTask InitializeAsync()
     {
-        _processes.Add(await ServerProcess.Start());
-        _processes.Add(await ServerProcess.Start());
+        _processes.Add(await ServerProcess.Start(patient: true));
+        _processes.Add(await ServerProcess.Start(patient: true));
     }
 
     public ValueTask DisposeAsync()
@@ -87,7 +87,7 @@ public sealed class TwoProcessTests : IAsyncLifetime
 
     private static async Task<JsonNode> Get(HttpClient client, string address)
     {
-        using var answer = await Patience.Ask(() => client.GetAsync(address));
+        using var answer = await client.GetAsync(address);
         return JsonNode.Parse(await answer.EnsureSuccessStatusCode().Content.ReadAsStringAsync())!;
     }
 }

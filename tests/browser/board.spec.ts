@@ -99,3 +99,19 @@ for (const [name, width, height] of [['a poor projector', 1024, 768], ['a laptop
     expect(forms.size).toBeGreaterThan(8);
   });
 }
+
+test('a word finds its picture on the board, and its picture keeps it', async ({ teacher, page }) => {
+  await teacher.open();
+  await page.goto(`${new URL(page.url()).pathname}?asIf=n-n`);
+  const words = await teacher.texts('matchPicture');
+  await page.getByRole('link', { name: 'On the board' }).click();
+  await onto(page, 'Practise: Word and picture');
+  await expect(board(page).locator('img')).toHaveCount(4);
+  await expect(board(page).locator('.board-pictures')).not.toContainText(/[a-z]/);
+  await page.keyboard.press(' ');
+  await expect(board(page).locator('.board-pictures')).toContainText(words[0] ?? '');
+  await page.keyboard.press('ArrowRight');
+  await expect(board(page).locator('.board-pictures')).toContainText(words[0] ?? '');
+  await expect(board(page).locator('.board-word')).toContainText(words[1] ?? '');
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+});

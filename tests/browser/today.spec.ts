@@ -269,3 +269,17 @@ test('two groups in one room go over the same cards, and each goes on by itself'
   await expect.poll(async () => (await teacher.texts('cards')).slice(0, cards.length)).toEqual(cards);
   await expect(page.locator('.block.cards .ask')).toContainText('this one alone');
 });
+
+test('words are put to their pictures, and what is new stands beside its own', async ({ teacher, page }) => {
+  await teacher.open();
+  await page.goto(`${new URL(page.url()).pathname}?asIf=n-n`);
+  const pictures = page.locator('.block.matchPicture img');
+  await expect(teacher.words('matchPicture')).toHaveCount(4);
+  await expect(pictures).toHaveCount(4);
+  await expect(page.locator('.meet-picture')).toHaveText(/net/);
+  await expect
+    .poll(() => page.locator('.block img').evaluateAll((all) => all.every((x) => (x as HTMLImageElement).naturalWidth > 0)))
+    .toBe(true);
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.locator('.sheet-pictures img').first()).toBeVisible();
+});

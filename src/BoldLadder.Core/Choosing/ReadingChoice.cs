@@ -32,6 +32,9 @@ public sealed class ReadingPool
     internal ReadingPool(IReadOnlyList<ReadingChoice.Candidate> words) => Words = words;
 
     internal IReadOnlyList<ReadingChoice.Candidate> Words { get; }
+
+    /// <summary>Those of them of which something is true.</summary>
+    internal ReadingPool Only(Predicate<LexiconWord> those) => new([.. Words.Where(x => those(x.Word))]);
 }
 
 /// <summary>

@@ -33,7 +33,7 @@ public sealed class WordStock
         Stories = new SchoolStories(rules.Rows.Words, written.Stories);
         _madeUp = madeUp;
         Rules = rules;
-        (Spoken, Riddles, Frames) = (written.Spoken, written.Riddles, written.Frames);
+        (Spoken, Riddles, Frames, Pictures) = (written.Spoken, written.Riddles, written.Frames, written.Pictures);
         Evidence = new SpellingEvidence(rules);
 
         // What the adult says of a word is a sentence to read too, once children can.
@@ -51,8 +51,8 @@ public sealed class WordStock
     }
 
     private WordStock(WordStock shared) =>
-        (Rules, _madeUp, _byPart, _bySound, Stories, Spoken, Riddles, Frames, Evidence, Homophones, Offered, Sentences) =
-        (shared.Rules, shared._madeUp, shared._byPart, shared._bySound, shared.Stories, shared.Spoken, shared.Riddles, shared.Frames, shared.Evidence, shared.Homophones, shared.Offered, shared.Sentences);
+        (Rules, _madeUp, _byPart, _bySound, Stories, Spoken, Riddles, Frames, Pictures, Evidence, Homophones, Offered, Sentences) =
+        (shared.Rules, shared._madeUp, shared._byPart, shared._bySound, shared.Stories, shared.Spoken, shared.Riddles, shared.Frames, shared.Pictures, shared.Evidence, shared.Homophones, shared.Offered, shared.Sentences);
 
     public ReadingRules Rules { get; }
 
@@ -87,6 +87,8 @@ public sealed class WordStock
     public SchoolStories Stories { get; }
 
     public Riddles Riddles { get; }
+
+    public PictureWords Pictures { get; }
 
     /// <summary>
     /// The everyday words that sound like this one and are spelt otherwise, for which a spoken

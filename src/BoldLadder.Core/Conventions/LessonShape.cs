@@ -50,13 +50,19 @@ public enum Slot
     Read,
     Contrast,
     MadeUp,
+    MatchPicture,
     FillGap,
     MendSentence,
     Spell,
+
+    /// <summary>A made-up name, which needs its capital.</summary>
+    WriteName,
     Story,
     Sentences,
     Dictation,
     OwnSentence,
+    WritePicture,
+    FinishStory,
     WriteLetters,
     SayApart,
 }
@@ -81,29 +87,32 @@ public sealed record LessonShape(ShapeKind Kind, IReadOnlyList<ShapePiece> Piece
         [new(LessonPart.Revisit, Slot.Cards), new(LessonPart.Revisit, Slot.Recall), new(LessonPart.Revisit, Slot.ReadAgain), new(LessonPart.Revisit, Slot.TrickyAtSight)];
 
     private static readonly ShapePiece[] Apply =
-        [new(LessonPart.Apply, Slot.Story), new(LessonPart.Apply, Slot.Sentences), new(LessonPart.Apply, Slot.Dictation), new(LessonPart.Apply, Slot.OwnSentence)];
+        [new(LessonPart.Apply, Slot.Story), new(LessonPart.Apply, Slot.Sentences), new(LessonPart.Apply, Slot.Dictation), new(LessonPart.Apply, Slot.OwnSentence), new(LessonPart.Apply, Slot.WritePicture)];
+
+    // A day with nothing new, or not for the first time, has the minutes.
+    private static readonly ShapePiece[] ApplyAndFinish = [.. Apply, new(LessonPart.Apply, Slot.FinishStory)];
 
     // While words and sentences are few, words by ear and letters fill the time.
     private static readonly ShapePiece[] ByEar = [new(LessonPart.Apply, Slot.OralBlending), new(LessonPart.Apply, Slot.WriteLetters)];
 
     private static readonly Slot[] Meeting = [Slot.Meet, Slot.MeetTricky, Slot.Listening];
 
-    private static readonly Slot[] Practice = [Slot.OralBlending, Slot.Read, Slot.Contrast, Slot.MadeUp, Slot.Spell];
+    private static readonly Slot[] Practice = [Slot.OralBlending, Slot.Read, Slot.Contrast, Slot.MadeUp, Slot.Spell], WithPictures = [Slot.OralBlending, Slot.Read, Slot.MatchPicture, Slot.Contrast, Slot.MadeUp, Slot.Spell];
 
     private static readonly Dictionary<ShapeKind, LessonShape> Shipped = new[]
     {
-        Of(ShapeKind.Opening, [.. Meeting, Slot.Riddles], [.. Practice.Where(x => x != Slot.MadeUp)], Apply,
+        Of(ShapeKind.Opening, [.. Meeting, Slot.Riddles], [.. WithPictures.Where(x => x != Slot.MadeUp)], Apply,
             [new(LessonPart.Apply, Slot.OralBlending), new(LessonPart.Apply, Slot.SayApart), new(LessonPart.Apply, Slot.WriteLetters)]),
-        Of(ShapeKind.NewLearning, [.. Meeting, Slot.Riddles], Practice, Apply, ByEar),
-        Of(ShapeKind.FurtherDay, [Slot.Meet, Slot.MeetTricky, Slot.Spot], [Slot.OralBlending, Slot.Contrast, Slot.Read, Slot.MadeUp, Slot.Spell], Apply, ByEar),
+        Of(ShapeKind.NewLearning, [.. Meeting, Slot.Riddles], WithPictures, Apply, ByEar),
+        Of(ShapeKind.FurtherDay, [Slot.Meet, Slot.MeetTricky, Slot.Spot], [Slot.OralBlending, Slot.Contrast, Slot.Read, Slot.MatchPicture, Slot.MadeUp, Slot.Spell, Slot.WriteName], ApplyAndFinish, ByEar),
         Of(ShapeKind.Contrast, Meeting, Practice, Apply, ByEar),
         Of(ShapeKind.Structure, Meeting, Practice, Apply, ByEar),
-        Of(ShapeKind.Review, Meeting, Practice, Apply, ByEar),
+        Of(ShapeKind.Review, Meeting, Practice, ApplyAndFinish, ByEar),
         Of(ShapeKind.TrickyWordDay, [Slot.MeetTricky], [Slot.OralBlending, Slot.Read, Slot.FillGap, Slot.Contrast, Slot.MadeUp, Slot.Spell], Apply, ByEar),
-        Of(ShapeKind.Print, [Slot.Meet, Slot.MeetTricky], [Slot.OralBlending, Slot.MendSentence, Slot.Read, Slot.Contrast, Slot.MadeUp, Slot.Spell], Apply, ByEar),
+        Of(ShapeKind.Print, [Slot.Meet, Slot.MeetTricky], [Slot.OralBlending, Slot.MendSentence, Slot.Read, Slot.Contrast, Slot.MadeUp, Slot.Spell, Slot.WriteName], Apply, ByEar),
         Of(ShapeKind.Check, Meeting, Practice, Apply, ByEar),
-        // A short lesson has no time for a sentence of one's own.
-        Of(ShapeKind.Short, Meeting, Practice, [.. Apply.Where(x => x.Slot != Slot.OwnSentence)], ByEar),
+        // A short lesson has no time for anything of one's own.
+        Of(ShapeKind.Short, Meeting, Practice, [.. Apply.Where(x => x.Slot is not (Slot.OwnSentence or Slot.WritePicture))], ByEar),
         new LessonShape(ShapeKind.Listening,
             [new(LessonPart.Teach, Slot.Listening), new(LessonPart.Practise, Slot.OralBlending), new(LessonPart.Apply, Slot.SayApart)]),
     }.ToDictionary(x => x.Kind);
@@ -121,15 +130,15 @@ public sealed record LessonShape(ShapeKind Kind, IReadOnlyList<ShapePiece> Piece
             .. kind is ShapeKind.TrickyWordDay ? [] : (ShapePiece[])[new(LessonPart.Teach, Slot.Listening), new(LessonPart.Teach, Slot.Spot)],
             .. kind is ShapeKind.Opening or ShapeKind.NewLearning or ShapeKind.FurtherDay or ShapeKind.Short ? (ShapePiece[])[new(LessonPart.Teach, Slot.Riddles)] : [],
             new(LessonPart.Practise, Slot.OralBlending), new(LessonPart.Practise, Slot.Read), new(LessonPart.Practise, Slot.Contrast),
-            new(LessonPart.Practise, Slot.MadeUp), new(LessonPart.Practise, Slot.FillGap), new(LessonPart.Practise, Slot.MendSentence), new(LessonPart.Practise, Slot.Spell),
-            .. Apply, .. ByEar, new(LessonPart.Apply, Slot.SayApart),
+            new(LessonPart.Practise, Slot.MadeUp), new(LessonPart.Practise, Slot.MatchPicture), new(LessonPart.Practise, Slot.FillGap), new(LessonPart.Practise, Slot.MendSentence), new(LessonPart.Practise, Slot.Spell), new(LessonPart.Practise, Slot.WriteName),
+            .. ApplyAndFinish, .. ByEar, new(LessonPart.Apply, Slot.SayApart),
         ];
 
     /// <summary>What is new is met, and something is read, whatever the shape.</summary>
     public static bool IsFixed(ShapeKind kind, Slot slot) => slot is Slot.Meet or Slot.MeetTricky or Slot.Read || kind == ShapeKind.Listening && slot == Slot.Listening;
 
     /// <summary>A piece whose time can be asked for; the others take what their one thing takes.</summary>
-    public static bool IsTimed(Slot slot) => slot is not (Slot.Meet or Slot.MeetTricky or Slot.Story or Slot.Dictation or Slot.Spot or Slot.Contrast or Slot.OwnSentence);
+    public static bool IsTimed(Slot slot) => slot is not (Slot.Meet or Slot.MeetTricky or Slot.Story or Slot.Dictation or Slot.Spot or Slot.Contrast or Slot.OwnSentence or Slot.WritePicture or Slot.FinishStory);
 
     public bool Has(LessonPart part, Slot slot) => Find(part, slot) is not null;
 

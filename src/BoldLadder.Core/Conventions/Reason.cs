@@ -76,6 +76,9 @@ public enum ReasonCode
 
     /// <summary>A made-up word in a lesson.</summary>
     NoWordAtAll,
+
+    /// <summary>The beginning of a story that the class has not read.</summary>
+    ToFinish,
     ChainStart,
 
     /// <summary>Arguments: what came in, and <c>start</c>, <c>middle</c> or <c>end</c>.</summary>

@@ -19,6 +19,9 @@ internal static class ApplyPart
 
     private const int WordsToUse = 2, SentencesBesideStory = 2;
 
+    // Of three days on which something is their own, one has a story to go on with.
+    private const int FinishOneIn = 3;
+
     // From this share of the ladder on something is children's own; on a rung's further days earlier.
     private const double OwnFrom = 0.5, OwnOnFurtherDays = 0.25;
 
@@ -52,10 +55,10 @@ internal static class ApplyPart
 
         if (ranked.Count + keptRead.Count + story.Count == 0)
         {
-            return [];
+            return [Picture(brief, make, dice, seconds)];
         }
 
-        var own = OwnSentence(brief, make, dice);
+        var own = OwnSentence(brief, make, dice, story);
         var dictated = brief.Has(LessonPart.Apply, Activity.WriteSentence);
         var left = seconds - (dictated ? Timing.Of(Activity.WriteSentence, 1) : 0) - Timing.Of(Activity.ReadStory, story.Count) - own.Seconds;
         var justRead = JustRead(brief);
@@ -65,7 +68,7 @@ internal static class ApplyPart
             : sentences ?? Fitting(left, story.Count > 0 ? SentencesBesideStory : MostSentences);
         var read = most == 0 ? [] : Read(brief, dictated ? WithoutOneToWrite(ranked, justRead, most) : ranked, keptRead, justRead, most);
         var seen = read.Select(x => x.Sentence).Concat(story.Concat(keptRead).Select(x => Sentence.Of(x.Text))).ToList();
-        return
+        List<LessonBlock> blocks =
         [
             new LessonBlock(LessonPart.Apply, Activity.ReadStory, story),
             new LessonBlock(LessonPart.Apply, Activity.ReadSentences, [.. keptRead, .. read.Select(x => make.Sentence(x, [Why(brief, x), .. justRead.Contains(x.Sentence.Text) ? [Reason.Of(ReasonCode.AgainOnPurpose)] : (Reason[])[]]))]),
@@ -74,7 +77,19 @@ internal static class ApplyPart
                 ? new LessonBlock(LessonPart.Apply, Activity.WriteSentence, []) : Dictation(brief, make, dice, ranked, seen),
             own,
         ];
+        return [.. blocks, Picture(brief, make, dice, seconds - blocks.Sum(x => x.Seconds))];
     }
+
+    // Before sentences of their own are asked of them children write about a picture, on the days that have the time.
+    private static LessonBlock Picture(LessonBrief brief, ItemMaker make, Dice dice, int seconds)
+    {
+        var kept = brief.KeptIn(LessonPart.Apply, Activity.WritePicture);
+        var fits = brief.Has(LessonPart.Apply, Activity.WritePicture) && kept.Count == 0
+            && (brief.Asked(LessonPart.Apply, Activity.WritePicture) is not null || (!WritesOwn(brief) && seconds >= Timing.Of(Activity.WritePicture, 1)));
+        return new LessonBlock(LessonPart.Apply, Activity.WritePicture, fits && PictureToWrite.Of(brief, make, dice, brief.Kept.Select(x => x.Item.Text.ToLowerInvariant()).ToHashSet()) is { } picture ? [picture] : kept);
+    }
+
+    private static bool WritesOwn(LessonBrief brief) => brief.Standing.Line >= brief.Standing.Ladder.Rungs.Count * (brief.IsFurtherDay ? OwnOnFurtherDays : OwnFrom);
 
     // Where few sentences have today's part, one of them is kept to be written: what was just read would be copied.
     private static IReadOnlyList<GradedSentence> WithoutOneToWrite(IReadOnlyList<GradedSentence> ranked, HashSet<string> justRead, int most)
@@ -123,11 +138,23 @@ internal static class ApplyPart
         return new LessonBlock(LessonPart.Apply, Activity.WriteSentence, [.. kept, .. one.Select(x => make.Sentence(x, Why(brief, x), Reason.Of(ReasonCode.NotReadBefore)))]);
     }
 
-    // From the middle of the ladder something is children's own: a sentence with two of today's words.
-    private static LessonBlock OwnSentence(LessonBrief brief, ItemMaker make, Dice dice)
+    // From the middle of the ladder something is children's own: a sentence with two of today's words, or how a story goes on.
+    private static LessonBlock OwnSentence(LessonBrief brief, ItemMaker make, Dice dice, IReadOnlyList<LessonItem> story)
     {
+        var keptEnd = brief.KeptIn(LessonPart.Apply, Activity.FinishStory);
+        var turn = dice.Next(FinishOneIn);
+        if (keptEnd.Count > 0 || (WritesOwn(brief) && brief.Has(LessonPart.Apply, Activity.FinishStory) && (turn == 0 || !brief.Has(LessonPart.Apply, Activity.OwnSentence))))
+        {
+            var begun = keptEnd.Any(x => x.Kind == ItemKind.Story) ? null : StoryToFinish.Of(brief, make, dice, story.Select(x => x.Heading).ToHashSet());
+            if (begun is not null || keptEnd.Count > 0)
+            {
+                List<LessonItem> items = [.. begun is null ? [] : (LessonItem[])[begun], .. keptEnd];
+                return new LessonBlock(LessonPart.Apply, Activity.FinishStory, [.. items, .. ToUse(brief, make, dice, WordsToUse - items.Count(x => x.Kind == ItemKind.Word))]);
+            }
+        }
+
         var kept = brief.KeptIn(LessonPart.Apply, Activity.OwnSentence);
-        if (kept.Count > 0 || !brief.Has(LessonPart.Apply, Activity.OwnSentence) || brief.Standing.Line < brief.Standing.Ladder.Rungs.Count * (brief.IsFurtherDay ? OwnOnFurtherDays : OwnFrom))
+        if (kept.Count > 0 || !brief.Has(LessonPart.Apply, Activity.OwnSentence) || !WritesOwn(brief))
         {
             return new LessonBlock(LessonPart.Apply, Activity.OwnSentence, kept);
         }
@@ -138,9 +165,11 @@ internal static class ApplyPart
             return new LessonBlock(LessonPart.Apply, Activity.OwnSentence, [.. rung.TrickyWords.Where(x => x.Length > 1).Take(WordsToUse).Select(x => make.Tricky(x, [Reason.Of(ReasonCode.ToUse)]))]);
         }
 
-        var words = new ReadingChoice(brief.Stock).Choose(brief.Ask(WordsToUse, new HashSet<string>(), (ulong)dice.Next(int.MaxValue)));
-        return new LessonBlock(LessonPart.Apply, Activity.OwnSentence, [.. words.Select(x => make.Word(x.Word.Key, [Reason.Of(ReasonCode.ToUse)]))]);
+        return new LessonBlock(LessonPart.Apply, Activity.OwnSentence, [.. ToUse(brief, make, dice, WordsToUse)]);
     }
+
+    private static IEnumerable<LessonItem> ToUse(LessonBrief brief, ItemMaker make, Dice dice, int count) => count <= 0 ? []
+        : new ReadingChoice(brief.Stock).Choose(brief.Ask(count, new HashSet<string>(), (ulong)dice.Next(int.MaxValue))).Select(x => make.Word(x.Word.Key, [Reason.Of(ReasonCode.ToUse)]));
 
     /// <summary>True when two sentences are one but for a word: the second is no reading of its own.</summary>
     private static bool Alike(Sentence one, Sentence other)

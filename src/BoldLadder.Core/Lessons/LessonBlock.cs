@@ -28,6 +28,9 @@ public enum Activity
     SayApart,
     Read,
     Spell,
+
+    /// <summary>A name that nobody has is said, and written with its capital.</summary>
+    WriteName,
     Chain,
 
     /// <summary>Words are read and put under the heading they belong to.</summary>
@@ -36,6 +39,9 @@ public enum Activity
     /// <summary>A part of the word is left out: children say which spelling goes there, and why.</summary>
     Choose,
     MadeUp,
+
+    /// <summary>Words are read and put to their pictures.</summary>
+    MatchPicture,
 
     /// <summary>A sentence is said whole; children write its tricky word, which is left out.</summary>
     FillGap,
@@ -52,6 +58,12 @@ public enum Activity
 
     /// <summary>Children say and write a sentence of their own with given words.</summary>
     OwnSentence,
+
+    /// <summary>Children say and write what they see.</summary>
+    WritePicture,
+
+    /// <summary>The beginning of a story is read; how it goes on is the children's.</summary>
+    FinishStory,
     WriteLetters,
     Spare,
 }

@@ -46,7 +46,7 @@ public static class LessonCheck
         var illegal = new List<(LessonItem, IReadOnlyList<RefusedWord>)>();
         foreach (var item in lesson.Items.Where(x => x.Kind == ItemKind.MadeUp))
         {
-            var blockers = Words.Segmentation.TryParse(item.Text, item.Split, out var reading, out _) ? judge.Blockers(reading, null) : [];
+            var blockers = Words.Segmentation.TryParse(item.Text.ToLowerInvariant(), item.Split, out var reading, out _) ? judge.Blockers(reading, null) : [];
             if (blockers.Count > 0)
             {
                 illegal.Add((item, [new RefusedWord(item.Text, new Verdict(VerdictKind.NotYet, blockers, -1))]));

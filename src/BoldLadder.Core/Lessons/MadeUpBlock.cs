@@ -17,7 +17,7 @@ internal static class MadeUpBlock
     {
         var kept = brief.KeptIn(LessonPart.Practise, Activity.MadeUp);
         var words = brief.Asked(LessonPart.Practise, Activity.MadeUp) ?? Words;
-        var made = Choose(brief, dice, kept.Select(x => x.Text).ToHashSet()).Take(Math.Max(0, words - kept.Count))
+        var made = Choose(brief, dice, kept.Select(x => x.Text).ToHashSet(), Today(brief)).Take(Math.Max(0, words - kept.Count))
             .OrderBy(x => x.Reading!.Segments[0].Correspondence.Sound.IsVowel).ThenBy(x => x.Reading!.Segments.Count);
         var items = kept.Concat(made.Select(x => Item(make, x))).ToList();
         return items.Count < Math.Min(words, Words) ? null : new LessonBlock(LessonPart.Practise, Activity.MadeUp, items);
@@ -25,19 +25,22 @@ internal static class MadeUpBlock
 
     /// <summary>Another one, not among those given; null when there is none.</summary>
     public static LessonItem? Another(LessonBrief brief, ItemMaker make, Dice dice, IReadOnlySet<string> not) =>
-        Choose(brief, dice, not).Select(x => Item(make, x)).FirstOrDefault();
+        Choose(brief, dice, not, Today(brief)).Select(x => Item(make, x)).FirstOrDefault();
 
     private static LessonItem Item(ItemMaker make, MadeUpJudgement x) =>
         make.Item(ItemKind.MadeUp, x.Word, x.Reading!.ToString(), [Reason.Of(ReasonCode.NoWordAtAll)]);
 
-    private static IEnumerable<MadeUpJudgement> Choose(LessonBrief brief, Dice dice, IReadOnlySet<string> not)
+    private static HashSet<Correspondence> Today(LessonBrief brief) => brief.Targets.Select(x => x.Correspondence).OfType<Correspondence>().ToHashSet();
+
+    /// <summary>Good ones that the class can read, begun and ended in different ways; none where they are not used.</summary>
+    /// <param name="today">Parts of which each has one at least; empty for any.</param>
+    public static IEnumerable<MadeUpJudgement> Choose(LessonBrief brief, Dice dice, IReadOnlySet<string> not, IReadOnlySet<Correspondence> today)
     {
         if (!brief.MadeUpAllowed || brief.Stock.MadeUp is not { } check)
         {
             return [];
         }
 
-        var today = brief.Targets.Select(x => x.Correspondence).OfType<Correspondence>().ToHashSet();
         var others = dice.Mix(brief.Judge.Taught.Correspondences.OrderBy(x => x.Key, StringComparer.Ordinal).Where(x => !today.Contains(x)));
         var parts = today.Concat(others.Where(x => !x.Sound.IsVowel).Take(OtherConsonants)).Concat(others.Where(x => x.Sound.IsVowel).Take(OtherVowels)).ToHashSet();
         var fit = new MadeUpWords(check).Drawn(parts, brief.Judge.Taught.Correspondences.ToHashSet(), MadeUpWords.ShapeFor(brief.Shape), dice, today)

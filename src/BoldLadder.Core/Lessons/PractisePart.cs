@@ -54,7 +54,8 @@ internal static class PractisePart
         var contrast = gaps is null && brief.Pieces.Has(LessonPart.Practise, Slot.Contrast) ? ContrastPiece.Make(brief, make, new Dice((ulong)dice.Next(int.MaxValue)), used) : null;
         var byEar = brief.Asked(LessonPart.Practise, Activity.OralBlending) is { } asked
             ? new LessonBlock(LessonPart.Practise, Activity.OralBlending, OralBlending.Items(brief, make, dice, asked, new HashSet<string>())) : null;
-        var extra = new[] { byEar, gaps, contrast, madeUp }.OfType<LessonBlock>().ToList();
+        var pictures = PictureMatch.Make(brief, make, dice, used.Union(contrast?.Items.Select(x => x.Text.ToLowerInvariant()) ?? []).ToHashSet());
+        var extra = new[] { byEar, gaps, contrast, madeUp, pictures, NameToWrite.Make(brief, make, dice) }.OfType<LessonBlock>().ToList();
         var (reads, spells) = Counts(brief, seconds - extra.Sum(x => x.Seconds));
         var keptRead = brief.KeptIn(LessonPart.Practise, Activity.Read);
         var keptSpell = brief.KeptIn(LessonPart.Practise, Activity.Spell);
@@ -63,7 +64,7 @@ internal static class PractisePart
         if (words.Count < Math.Min(FewestToRead, wanted))
         {
             // A class with few letters reads its few words, and then changes one into the next.
-            used.ExceptWith(contrast?.Items.Select(x => x.Text.ToLowerInvariant()) ?? []);
+            used.ExceptWith(extra.SelectMany(x => x.Items).Select(x => x.Text.ToLowerInvariant()));
             words = new ReadingChoice(brief.Stock).Choose(brief.Ask(wanted + Spares, used, seed));
         }
 

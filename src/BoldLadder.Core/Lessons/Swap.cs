@@ -25,6 +25,10 @@ public static class Swap
             // A link taken out of a chain breaks it, and a pair or a sort holds together as it was made.
             _ when !Piece.Of(block.Activity).CanSwap => null,
             (_, Activity.Listening) => ListeningQuestion.Make(brief, make, dice).Items.FirstOrDefault(x => x.Heading == item.Heading && !used.Contains(x.Text.ToLowerInvariant())),
+            (ItemKind.Story, Activity.FinishStory) => StoryToFinish.Of(brief, make, dice, new HashSet<string> { item.Heading }),
+            (ItemKind.Word, Activity.MatchPicture) => PictureMatch.Another(brief, make, dice, used, block.Items.Where(x => x.Id != itemId)),
+            (ItemKind.Word, Activity.WritePicture) => PictureToWrite.Of(brief, make, dice, used),
+            (ItemKind.MadeUp, Activity.WriteName) => NameToWrite.Another(brief, make, dice, used),
             (ItemKind.Story, _) => StoryChoice.Ranked(brief, dice).Where(x => x.Story.Title != item.Heading).Select(make.Story).FirstOrDefault(),
             (ItemKind.MadeUp, _) => MadeUpBlock.Another(brief, make, dice, used),
             (ItemKind.Word, Activity.Spell) => new SpellingChoice(brief.Stock)

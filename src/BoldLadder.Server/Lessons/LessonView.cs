@@ -21,11 +21,16 @@ namespace BoldLadder.Server.Lessons;
 /// <param name="Heading">Under which heading it belongs, or the answer to what is asked; for a story its title.</param>
 /// <param name="Tell">For a word to spell, the spelling in it that the adult tells; else empty.</param>
 /// <param name="Serves">How it serves the day's point.</param>
+/// <param name="Picture">Its picture, where children see one; else null.</param>
 /// <param name="Gap">The word or the sentence with its heading left out, where children are to write it; else empty.</param>
 public sealed record ItemView(
     string Id, ItemKind Kind, string Text, IReadOnlyList<string> Correspondences, IReadOnlyList<PieceView> Pieces, string? Ipa, IReadOnlyList<string> Spellings,
     IReadOnlyList<string> Tricky, Release Release, bool Locked, bool Forced, string Reason, string Spoken, string Heading, IReadOnlyList<string> Questions,
-    string Gap, string Tell, string Serves, bool CanType, bool CanSwap);
+    string Gap, string Tell, string Serves, bool CanType, bool CanSwap, PictureView? Picture);
+
+/// <param name="Word">What it shows.</param>
+/// <param name="Code">Found at <c>/pictures/CODE.svg</c>.</param>
+public sealed record PictureView(string Word, string Code);
 
 /// <summary>A piece of a lesson as it is drawn: by its form.</summary>
 /// <param name="Name">What it is called, in the school's terms.</param>
@@ -98,7 +103,7 @@ public sealed record LessonView(
     private static ItemView Item(LessonItem item, LessonBlock block, Lesson lesson, Judge judge, Classroom room, RevisitClock clock, Phrases phrases, PointService service)
     {
         var found = item.Kind is ItemKind.Word or ItemKind.Tricky ? room.Stock.Words.Find(item.Text) : null;
-        var madeUp = item.Kind == ItemKind.MadeUp && Core.Words.Segmentation.TryParse(item.Text, item.Split, out var made, out _) ? made : null;
+        var madeUp = item.Kind == ItemKind.MadeUp && Core.Words.Segmentation.TryParse(item.Text.ToLowerInvariant(), item.Split, out var made, out _) ? made : null;
         var pieces = madeUp is not null ? PieceView.Of(madeUp, null, judge, lesson.Marked, room.Conventions.Marks) : found is { Readings: [var reading, ..] } ? PieceView.Of(reading, found.Word.Ended, judge, lesson.Marked, room.Conventions.Marks) : [];
         return new ItemView(
             item.Id, item.Kind, item.Text, item.Kind == ItemKind.Card ? item.Split.Split(' ', StringSplitOptions.RemoveEmptyEntries) : [], pieces,
@@ -116,8 +121,15 @@ public sealed record LessonView(
             item.Release, item.Locked, item.Forced, phrases.Sentence(item.Reasons), item.Spoken, block.Activity == Activity.MendSentence ? SentenceToMend.Missing(item) : item.Heading, item.Questions,
             Piece.Of(block.Activity).Form != Form.Gaps ? "" : GapWord.Of(block, item, found is { Readings: [var gapped, ..] } ? gapped : null),
             item.Reasons.FirstOrDefault(x => x.Code == ReasonCode.ToldSpelling) is { Arguments: [var told, ..] } ? told : "",
-            phrases.Sentence([service.Of(block, item)]), TypedText.WhyNot(lesson, item) is null, Piece.Of(block.Activity).CanSwap);
+            phrases.Sentence([service.Of(block, item)]), TypedText.WhyNot(lesson, item) is null, Piece.Of(block.Activity).CanSwap, PictureOf(item, block, lesson, room.Stock));
     }
+
+    private static PictureView? PictureOf(LessonItem item, LessonBlock block, Lesson lesson, WordStock stock) => (Piece.Of(block.Activity).Form switch
+    {
+        Form.Pictures => stock.Pictures.Find(item.Text),
+        Form.Meet => KeywordPicture.Of(lesson, item, stock),
+        _ => null,
+    }) is { } picture ? new PictureView(picture.Word, picture.Code) : null;
 
     private static string IpaOf(string correspondence, Classroom room) =>
         PieceView.IpaOf(Correspondence.Parse(correspondence).Sound, room.Rules.Rows.Words.Accent);

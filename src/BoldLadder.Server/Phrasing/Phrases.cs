@@ -125,6 +125,7 @@ public sealed class Phrases(Terms terms)
             ReasonCode.FirstVowel => $"its first vowel is {x[1]}",
             ReasonCode.NotReadBefore => "not read today, so that it can't be copied",
             ReasonCode.AgainOnPurpose => "again on purpose: few can be read yet",
+            ReasonCode.ToFinish => "a story that they have not read: how it goes on is theirs",
             ReasonCode.ToUse => "for a sentence of their own",
             ReasonCode.NotThatPlace => $"{x[0]} does not stand {x[1]} so",
             _ => throw new InvalidOperationException($"the reason {reason.Code} has no phrase"),

@@ -4966,7 +4966,7 @@ export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
         /** @enum {unknown} */
-        Activity: "cards" | "recall" | "readAgain" | "trickyAtSight" | "meet" | "meetTricky" | "listening" | "riddles" | "spot" | "compare" | "oralBlending" | "sayApart" | "read" | "spell" | "chain" | "sort" | "choose" | "madeUp" | "fillGap" | "mendSentence" | "readSentences" | "readStory" | "writeSentence" | "ownSentence" | "writeLetters" | "spare";
+        Activity: "cards" | "recall" | "readAgain" | "trickyAtSight" | "meet" | "meetTricky" | "listening" | "riddles" | "spot" | "compare" | "oralBlending" | "sayApart" | "read" | "spell" | "writeName" | "chain" | "sort" | "choose" | "madeUp" | "matchPicture" | "fillGap" | "mendSentence" | "readSentences" | "readStory" | "writeSentence" | "ownSentence" | "writePicture" | "finishStory" | "writeLetters" | "spare";
         /** @enum {unknown} */
         AmissKind: "notReadable" | "notDue" | "offPoint";
         AnswerView: {
@@ -5187,7 +5187,7 @@ export interface components {
             readable: number;
         };
         /** @enum {unknown} */
-        Form: "cards" | "meet" | "grid" | "sounds" | "listening" | "words" | "released" | "pairs" | "sort" | "chain" | "gaps" | "riddles" | "boxes" | "sentences" | "text";
+        Form: "cards" | "meet" | "grid" | "sounds" | "listening" | "words" | "released" | "pairs" | "sort" | "chain" | "pictures" | "gaps" | "riddles" | "boxes" | "sentences" | "text";
         FoundView: {
             rung: null | components["schemas"]["RungName"];
             word: null | string;
@@ -5449,6 +5449,7 @@ export interface components {
             serves: string;
             canType: boolean;
             canSwap: boolean;
+            picture: null | components["schemas"]["PictureView"];
         };
         LadderDocument: {
             name: string;
@@ -5949,6 +5950,10 @@ export interface components {
             seconds: number;
             blocks: components["schemas"]["BlockView"][];
         };
+        PictureView: {
+            word: string;
+            code: string;
+        };
         PieceView: {
             grapheme: string;
             sound: string;
@@ -6255,7 +6260,7 @@ export interface components {
             example: string;
         };
         /** @enum {unknown} */
-        Slot: "cards" | "recall" | "readAgain" | "trickyAtSight" | "meet" | "meetTricky" | "listening" | "riddles" | "spot" | "oralBlending" | "read" | "contrast" | "madeUp" | "fillGap" | "mendSentence" | "spell" | "story" | "sentences" | "dictation" | "ownSentence" | "writeLetters" | "sayApart";
+        Slot: "cards" | "recall" | "readAgain" | "trickyAtSight" | "meet" | "meetTricky" | "listening" | "riddles" | "spot" | "oralBlending" | "read" | "contrast" | "madeUp" | "matchPicture" | "fillGap" | "mendSentence" | "spell" | "writeName" | "story" | "sentences" | "dictation" | "ownSentence" | "writePicture" | "finishStory" | "writeLetters" | "sayApart";
         SoundAlikeView: {
             word: string;
             familiarity: string;
@@ -6775,6 +6780,7 @@ export type PairsRequest = components['schemas']['PairsRequest'];
 export type PartChoiceView = components['schemas']['PartChoiceView'];
 export type PartMinutes = components['schemas']['PartMinutes'];
 export type PartView = components['schemas']['PartView'];
+export type PictureView = components['schemas']['PictureView'];
 export type PieceView = components['schemas']['PieceView'];
 export type PlaceEvidence = components['schemas']['PlaceEvidence'];
 export type PlanLessonsRequest = components['schemas']['PlanLessonsRequest'];

@@ -2,6 +2,7 @@ import { Fragment } from 'react';
 import type { BlockView, ItemView, LessonView, PartView, Release } from '../api/schema';
 import { minutes } from '../api/parts';
 import { shown } from '../word/grapheme';
+import { Pictures } from './Pictures';
 import { TeachingLines, TrickyLines } from './TeachingLines';
 import { columns, pairs } from './wording';
 
@@ -105,6 +106,15 @@ export function Block({ block, part, lesson, guided, item }: Props) {
               </Fragment>
             ))}
           </div>
+        </div>
+      );
+    case 'pictures':
+      return (
+        <div className={kind}>
+          {title}
+          {ask}
+          <div className="items">{block.items.map(item)}</div>
+          <Pictures items={block.items} />
         </div>
       );
     default:

@@ -1,6 +1,7 @@
 import { Word } from '../word/Word';
 import { shown } from '../word/grapheme';
 import type { BlockView, ItemView, StaleView } from '../api/schema';
+import { Picture } from './Pictures';
 
 interface Props {
   item: ItemView;
@@ -39,7 +40,18 @@ export function Item({ item, form, chosen, shaky, stale, onChoose }: Props) {
 function Shown({ item, form }: { item: ItemView; form: BlockView['form'] }) {
   switch (item.kind) {
     case 'card':
-      return <span className={form === 'meet' ? 'meet-letters' : 'card-letters'}>{shown(item.text)}</span>;
+      return form === 'meet' ? (
+        <span className="meet-card">
+          <span className="meet-letters">{shown(item.text)}</span>
+          {item.picture && (
+            <span className="meet-picture">
+              <Picture picture={item.picture} beside /> {item.picture.word}
+            </span>
+          )}
+        </span>
+      ) : (
+        <span className="card-letters">{shown(item.text)}</span>
+      );
     case 'sound':
       return (
         <span className="sound">
@@ -64,10 +76,12 @@ function Shown({ item, form }: { item: ItemView; form: BlockView['form'] }) {
         <span className="story">
           <b>{item.heading}</b>
           <SentenceText text={item.text} tricky={item.tricky} />
-          <span className="story-questions">
-            Find it: {item.questions[0]} <br />
-            Talk: {item.questions[1]}
-          </span>
+          {item.questions.length > 0 && (
+            <span className="story-questions">
+              Find it: {item.questions[0]} <br />
+              Talk: {item.questions[1]}
+            </span>
+          )}
         </span>
       );
     case 'sentence':

@@ -4,6 +4,7 @@ import { Sheet } from '../shell/Sheet';
 import { shown } from '../word/grapheme';
 import { Word } from '../word/Word';
 import { Gap, SentenceText } from './Item';
+import { inTheirOrder, Picture } from './Pictures';
 import { TeachingLines, TrickyLines } from './TeachingLines';
 import { minutes, PART_NAMES } from '../api/parts';
 import { columns, pairs } from './wording';
@@ -118,8 +119,16 @@ function SheetItems({ block }: { block: BlockView }) {
       {block.items.map((x) => (
         <span className="sheet-item" key={x.id}>
           <Shown item={x} riddle={block.form === 'riddles'} />
+          {block.form === 'meet' && x.picture && (
+            <small>
+              {' '}
+              <Picture picture={x.picture} beside /> {x.picture.word}
+            </small>
+          )}
         </span>
       ))}
+      {block.form === 'pictures' &&
+        inTheirOrder(block.items).map((x) => <Picture key={x.id} picture={x.picture} />)}
     </p>
   );
 }
@@ -129,9 +138,11 @@ function Shown({ item, riddle }: { item: ItemView; riddle?: boolean }) {
     return (
       <>
         <b className="plain-word">{item.heading}.</b> <SentenceText text={item.text} tricky={item.tricky} />{' '}
-        <i>
-          Find it: {item.questions[0]} Talk: {item.questions[1]}
-        </i>
+        {item.questions.length > 0 && (
+          <i>
+            Find it: {item.questions[0]} Talk: {item.questions[1]}
+          </i>
+        )}
       </>
     );
   }

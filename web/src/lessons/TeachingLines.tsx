@@ -3,6 +3,10 @@ import { shown } from '../word/grapheme';
 
 /** What the adult needs to teach what is new: how it is said and written, the slip to expect, where it stands. */
 export function TeachingLines({ lesson }: { lesson: LessonView }) {
+  // Where it stands on its card with its picture it is not said again.
+  const pictured = lesson.parts
+    .flatMap((x) => x.blocks)
+    .some((x) => x.form === 'meet' && x.items[0]?.picture?.word === lesson.teaching.keyword);
   return (
     <div className="teachings">
       {lesson.teach.map((x, at) => (
@@ -14,7 +18,7 @@ export function TeachingLines({ lesson }: { lesson: LessonView }) {
           <Line name="Write it" text={x.write} />
           <Line name="Together" text={x.together} />
           <Line name="Where" text={[x.place, x.facts].filter((t) => t !== '').join(' ')} />
-          <Line name="Keyword" text={at === 0 ? lesson.teaching.keyword : ''} />
+          <Line name="Keyword" text={at === 0 && !pictured ? lesson.teaching.keyword : ''} />
         </dl>
       ))}
     </div>

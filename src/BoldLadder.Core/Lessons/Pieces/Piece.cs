@@ -34,6 +34,9 @@ public enum Form
     /// <summary>Words of which each follows from the last.</summary>
     Chain,
 
+    /// <summary>Words and their pictures.</summary>
+    Pictures,
+
     /// <summary>Words with a part left out, or sentences with a word.</summary>
     Gaps,
 
@@ -83,16 +86,20 @@ public sealed record Piece(Activity Activity, Form Form, Slot? Slot, int Setup, 
         new(Activity.SayApart, Form.Listening, Conventions.Slot.SayApart, 20, 14),
         new(Activity.Read, Form.Released, Conventions.Slot.Read, 20, 18, Read: true),
         new(Activity.Spell, Form.Boxes, Conventions.Slot.Spell, 30, 42, Made: true),
+        new(Activity.WriteName, Form.Boxes, Conventions.Slot.WriteName, 20, 42),
         new(Activity.Chain, Form.Chain, Conventions.Slot.Contrast, 20, 12, Unit.Whole, Made: true),
         new(Activity.Sort, Form.Sort, Conventions.Slot.Contrast, 20, 12, Read: true),
         new(Activity.Choose, Form.Gaps, Conventions.Slot.Contrast, 20, 14),
         new(Activity.MadeUp, Form.Words, Conventions.Slot.MadeUp, 20, 14),
+        new(Activity.MatchPicture, Form.Pictures, Conventions.Slot.MatchPicture, 20, 12, Read: true),
         new(Activity.FillGap, Form.Gaps, Conventions.Slot.FillGap, 20, 28, Read: true),
         new(Activity.MendSentence, Form.Gaps, Conventions.Slot.MendSentence, 20, 35, Read: true),
         new(Activity.ReadSentences, Form.Sentences, Conventions.Slot.Sentences, 20, 45, Read: true),
         new(Activity.ReadStory, Form.Text, Conventions.Slot.Story, 20, 210, Unit.Whole, Read: true),
         new(Activity.WriteSentence, Form.Sentences, Conventions.Slot.Dictation, 30, 130),
         new(Activity.OwnSentence, Form.Words, Conventions.Slot.OwnSentence, 60, 15),
+        new(Activity.WritePicture, Form.Pictures, Conventions.Slot.WritePicture, 30, 90),
+        new(Activity.FinishStory, Form.Text, Conventions.Slot.FinishStory, 90, 20),
         new(Activity.WriteLetters, Form.Sounds, Conventions.Slot.WriteLetters, 40, 25),
         new(Activity.Spare, Form.Words, null, 0, 0),
     ];

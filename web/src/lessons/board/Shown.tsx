@@ -3,6 +3,7 @@ import type { ItemView } from '../../api/schema';
 import { shown } from '../../word/grapheme';
 import { Word } from '../../word/Word';
 import { SentenceText } from '../Item';
+import { inTheirOrder, Picture } from '../Pictures';
 import { columns } from '../wording';
 import type { Slide } from './slides';
 
@@ -20,8 +21,19 @@ export function Shown({ slide, step }: Props) {
   if (!item) return <p className="board-ask">{block.ask || block.name}</p>;
   switch (block.form) {
     case 'cards':
-    case 'meet':
       return <p className="board-letters">{shown(item.text)}</p>;
+    case 'meet':
+      return (
+        <div className="board-meet">
+          <p className="board-letters">{shown(item.text)}</p>
+          {item.picture && (
+            <p className="plain-word">
+              <Picture picture={item.picture} beside />
+              {item.picture.word}
+            </p>
+          )}
+        </div>
+      );
     case 'grid':
       return (
         <p className="board-grid">
@@ -32,7 +44,9 @@ export function Shown({ slide, step }: Props) {
       );
     case 'sounds':
       return step === 0 ? (
-        <Hidden />
+        <p className="board-letters">
+          <Hidden />
+        </p>
       ) : (
         <p className="board-letters">{item.spellings.map(shown).join('   ')}</p>
       );
@@ -82,8 +96,17 @@ export function Shown({ slide, step }: Props) {
         <div className="board-story">
           <h1>{item.heading}</h1>
           <p>{item.text}</p>
+          {items.length > 1 && (
+            <p className="board-given">
+              {items.slice(1).map((x) => (
+                <span key={x.id}>{x.text}</span>
+              ))}
+            </p>
+          )}
         </div>
       );
+    case 'pictures':
+      return <ToPictures slide={slide} item={item} step={step} />;
     default:
       return (
         <p className="board-word" style={long(item.text)}>
@@ -91,6 +114,29 @@ export function Shown({ slide, step }: Props) {
         </p>
       );
   }
+}
+
+/** The word, and the pictures; each that is found has its word under it. What is written about stands without one. */
+function ToPictures({ slide, item, step }: { slide: Slide; item: ItemView; step: number }) {
+  const found = new Set([...slide.placed, ...(step > 0 ? [item] : [])].map((x) => x.id));
+  const alone = slide.among.length === 1;
+  return (
+    <>
+      {!alone && (
+        <p className="board-word" style={long(item.text)}>
+          <Word text={item.text} pieces={item.pieces} marked={step > 0} />
+        </p>
+      )}
+      <div className={alone ? 'board-pictures alone' : 'board-pictures'}>
+        {inTheirOrder(slide.among).map((x) => (
+          <p key={x.id}>
+            <Picture picture={x.picture} beside={found.has(x.id)} />
+            <span className="plain-word">{found.has(x.id) ? x.picture.word : '\u00a0'}</span>
+          </p>
+        ))}
+      </div>
+    </>
+  );
 }
 
 /** A long word is written smaller, so that it keeps to its line. */

@@ -11,6 +11,8 @@ export interface Slide {
   /** Of a sort: its headings, and the words put under them before. */
   headings: string[];
   placed: ItemView[];
+  /** All of its piece, where it is seen against the others. */
+  among: ItemView[];
   /** Presses of the space bar until all of it is shown. */
   steps: number;
 }
@@ -18,16 +20,13 @@ export interface Slide {
 /** Pieces in which children hear and never see: the board has only what is asked. */
 const HEARD = new Set<BlockView['form']>(['listening', 'riddles']);
 
-/** Shown whole: the parts of it belong together. */
-const WHOLE = new Set<BlockView['form']>(['grid', 'text']);
-
 /**
  * A lesson as it goes over the board. `order` says in which order the items of a block come, once they have been mixed.
  */
 export function slidesOf(lesson: LessonView, order: ReadonlyMap<number, string[]>): Slide[] {
   const blocks = lesson.parts.flatMap((part) => part.blocks.map((block) => ({ part: part.part, block })));
   return [
-    { items: [], headings: [], placed: [], steps: 0 },
+    { items: [], headings: [], placed: [], among: [], steps: 0 },
     ...blocks
       .filter((x) => x.block.activity !== 'spare')
       .flatMap(({ part, block }, at) =>
@@ -36,7 +35,8 @@ export function slidesOf(lesson: LessonView, order: ReadonlyMap<number, string[]
           block,
           items,
           headings: block.form === 'sort' ? columns(block.items).map(([heading]) => heading) : [],
-          placed: block.form === 'sort' || block.form === 'chain' ? all.slice(0, turn).flat() : [],
+          placed: ['sort', 'chain', 'pictures'].includes(block.form) ? all.slice(0, turn).flat() : [],
+          among: block.form === 'pictures' ? block.items : [],
           steps: stepsOf(block, items),
         })),
       ),
@@ -52,15 +52,25 @@ export const blockNumber = (lesson: LessonView, block: BlockView | undefined) =>
 
 /** Can be mixed: each of its items stands for itself, and no order was meant. */
 export const canMix = (slide: Slide) =>
-  slide.block !== undefined && ['cards', 'words', 'sort', 'pairs', 'released'].includes(slide.block.form);
+  slide.block !== undefined &&
+  ['cards', 'words', 'sort', 'pairs', 'released', 'pictures'].includes(slide.block.form);
 
 function together(block: BlockView, order: string[] | undefined): ItemView[][] {
   const items = order ? order.flatMap((id) => block.items.filter((x) => x.id === id)) : block.items;
   if (HEARD.has(block.form)) return [[]];
-  if (WHOLE.has(block.form)) return block.form === 'text' ? items.map((x) => [x]) : [items];
+  if (block.form === 'text') return stories(items);
+  if (block.form === 'grid') return [items];
   if (block.form === 'pairs') return order ? pairsInOrder(block, order) : pairs(items);
   return items.map((x) => [x]);
 }
+
+/** A story, with the words that are given to go on with it. */
+const stories = (items: ItemView[]): ItemView[][] =>
+  items.flatMap((x, at) => {
+    if (x.kind !== 'story') return [];
+    const next = items.findIndex((y, after) => after > at && y.kind === 'story');
+    return [items.slice(at, next < 0 ? undefined : next)];
+  });
 
 function pairsInOrder(block: BlockView, order: string[]) {
   const all = pairs(block.items);
