@@ -172,15 +172,16 @@ public class YearTests(App app)
     }
 
     [Theory]
-    [InlineData("BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:x\r\nBEGIN:VEVENT\r\nUID:1\r\nDTSTAMP:20260101T000000Z\r\nDTSTART;VALUE=DATE:20261201\r\nDTEND;VALUE=DATE:20261203\r\nSUMMARY:Polling station\r\nEND:VEVENT\r\nBEGIN:VEVENT\r\nUID:2\r\nDTSTAMP:20260101T000000Z\r\nDTSTART:20261204T090000Z\r\nDTEND:20261204T100000Z\r\nSUMMARY:Assembly\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n")]
-    [InlineData("what,from,to\nPolling station,2026-12-01,2026-12-02\n")]
-    [InlineData("Polling station;1.12.2026;2.12.2026\n")]
-    public async Task Days_off_are_read_from_the_schools_calendar(string file)
+    [InlineData("BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:x\r\nBEGIN:VEVENT\r\nUID:1\r\nDTSTAMP:20260101T000000Z\r\nDTSTART;VALUE=DATE:20261201\r\nDTEND;VALUE=DATE:20261203\r\nSUMMARY:Polling station\r\nEND:VEVENT\r\nBEGIN:VEVENT\r\nUID:2\r\nDTSTAMP:20260101T000000Z\r\nDTSTART:20261204T090000Z\r\nDTEND:20261204T100000Z\r\nSUMMARY:Assembly\r\nEND:VEVENT\r\nBEGIN:VEVENT\r\nUID:3\r\nDTSTAMP:20260101T000000Z\r\nDTSTART;VALUE=DATE:20261207\r\nSUMMARY:Trip to the farm\r\nEND:VEVENT\r\nBEGIN:VEVENT\r\nUID:4\r\nDTSTAMP:20260101T000000Z\r\nDTSTART:20261208T131500\r\nSUMMARY:Early finish\r\nEND:VEVENT\r\nBEGIN:VEVENT\r\nUID:5\r\nDTSTAMP:20260101T000000Z\r\nDTSTART;VALUE=DATE:20261202\r\nSUMMARY:Coffee morning\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n")]
+    [InlineData("what,from,to\nPolling station,2026-12-01,2026-12-02\nTrip to the farm,2026-12-07\nEarly finish,2026-12-08\n")]
+    [InlineData("Polling station;1.12.2026;2.12.2026\nTrip to the farm;7.12.2026\nEarly finish;8.12.2026\n")]
+    public async Task Days_off_half_days_and_what_happens_are_read_from_the_schools_calendar(string file)
     {
         var school = await School.Make(taught: 10);
-        var read = (await app.Post($"{school.Address}/year/closures/read", new { file = Convert.ToBase64String(Encoding.UTF8.GetBytes(file)) })).AsArray();
-        var closure = Assert.Single(read)!;
-        Assert.Equal(("2026-12-01", "2026-12-02", "Polling station"), (closure.Text("first"), closure.Text("last"), closure.Text("reason")));
+        var read = (await app.Post($"{school.Address}/year/calendar/read", new { file = Convert.ToBase64String(Encoding.UTF8.GetBytes(file)) })).AsArray();
+        Assert.Equal(
+            [("2026-12-01", "2026-12-02", "Polling station", null), ("2026-12-07", "2026-12-07", "Trip to the farm", "noted"), ("2026-12-08", "2026-12-08", "Early finish", "shortLesson")],
+            read.Select(x => (x!.Text("first"), x!.Text("last"), x!.Text("name"), x!["use"]?.GetValue<string>())));
     }
 
     [Theory]
@@ -204,7 +205,7 @@ public class YearTests(App app)
         var school = await School.Make(taught: 10);
         foreach (var file in new[] { "hello", "BEGIN:VCALENDAR\nnonsense", "" })
         {
-            var (status, problem) = await app.Fail(HttpMethod.Post, $"{school.Address}/year/closures/read", new { file = Convert.ToBase64String(Encoding.UTF8.GetBytes(file)) });
+            var (status, problem) = await app.Fail(HttpMethod.Post, $"{school.Address}/year/calendar/read", new { file = Convert.ToBase64String(Encoding.UTF8.GetBytes(file)) });
             Assert.Equal((400, "file"), (status, problem.Text("field")));
         }
     }

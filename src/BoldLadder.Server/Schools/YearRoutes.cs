@@ -27,7 +27,7 @@ public sealed record YearView(
 /// <summary>A school's terms, closures and week: seen and changed.</summary>
 public static class YearRoutes
 {
-    private const int MostTerms = 12, MostClosures = 60, MostEvents = 120, LongestName = 100;
+    private const int MostTerms = 12, MostClosures = 60, MostEvents = 400, LongestName = 100;
 
     public static void Map(RouteGroupBuilder school)
     {

@@ -18,6 +18,10 @@ namespace BoldLadder.Server.Year;
 /// <param name="File">The file in base64: an .ics, or a .csv of a name, a first and a last day.</param>
 public sealed record CalendarFileRequest(string File);
 
+/// <summary>A day, or some, out of a school's calendar.</summary>
+/// <param name="Use">What its name says that it does to the lesson; null when the school is shut.</param>
+public sealed record CalendarDayView(DateOnly First, DateOnly Last, string Name, EventUse? Use);
+
 /// <summary>A group's year for other programs: a file, a calendar that can be followed, and days read from the school's own.</summary>
 public static class CalendarRoutes
 {
@@ -28,7 +32,7 @@ public static class CalendarRoutes
         year.MapGet("/file", File).WithSummary("The group's year as a file: format ics or csv.").Produces(200, contentType: "text/calendar").ProducesProblem(400).ProducesProblem(404);
         year.MapPost("/feed", NewFeed).WithSummary("Give the group's calendar an address that can't be guessed, in place of any it had.").ProducesProblem(404).ProducesProblem(409);
         school.MapGet("/feeds/{groupId:guid}/{token}.ics", Feed).WithSummary("The group's calendar, for whoever has its address.").Produces(200, contentType: "text/calendar").ProducesProblem(404);
-        school.MapPost("/year/closures/read", Read).WithSummary("Reads days on which the school is shut from its calendar (.ics or .csv): to be looked at, nothing is saved.").ProducesProblem(400);
+        school.MapPost("/year/calendar/read", Read).WithSummary("Reads days that are not as usual from the school's calendar (.ics or .csv), and what their names say of them: to be looked at, nothing is saved.").ProducesProblem(400);
     }
 
     private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> File(Guid groupId, string? format, Classrooms rooms, CancellationToken cancel) =>
@@ -104,7 +108,7 @@ public static class CalendarRoutes
         return Encoding.UTF8.GetBytes(text.ToString());
     }
 
-    private static async Task<Results<Ok<List<ClosureView>>, ProblemHttpResult>> Read(CalendarFileRequest request, Classrooms rooms, SchoolScope scope, CancellationToken cancel)
+    private static async Task<Results<Ok<List<CalendarDayView>>, ProblemHttpResult>> Read(CalendarFileRequest request, Classrooms rooms, SchoolScope scope, CancellationToken cancel)
     {
         var bytes = new byte[LargestFile];
         if (request.File is null || !Convert.TryFromBase64String(request.File, bytes, out var length))
@@ -119,17 +123,19 @@ public static class CalendarRoutes
             return Problems.Bad("file", "That is no calendar. Choose an .ics file, or a .csv with a name, a first and a last day in each row, such as Half-term,2026-10-26,2026-10-30.");
         }
 
-        // Only what shuts the school on one of its days changes anything.
-        return TypedResults.Ok(events.Where(x => x.Last >= x.First && x.Last.DayNumber - x.First.DayNumber < 100 && school.Year.SchoolDays.Any(d => d >= x.First && d <= x.Last))
-            .DistinctBy(x => (x.First, x.Last)).OrderBy(x => x.First).Take(MostEvents).Select(x => new ClosureView(x.First, x.Last, x.Reason)).ToList());
+        // Only what falls on one of the school's days changes anything.
+        var days = events.Where(x => x.Last >= x.First && x.Last.DayNumber - x.First.DayNumber < 100 && school.Year.SchoolDays.Any(d => d >= x.First && d <= x.Last))
+            .Select(x => new CalendarDayView(x.First, x.Last, x.Reason, CalendarName.UseOf(x.Reason))).Distinct().OrderBy(x => x.First).ToList();
+        var shut = days.Where(x => x.Use is null).DistinctBy(x => (x.First, x.Last)).ToList();
+        return TypedResults.Ok(days.Where(x => x.Use is null ? shut.Contains(x) : !shut.Exists(s => s.First <= x.First && s.Last >= x.Last)).Take(MostEvents).ToList());
     }
 
     private static List<Closure>? OfCalendar(string text)
     {
         try
         {
-            // Days only: an event with a time of day is a meeting, not a day without school.
-            return [.. Ical.Net.Calendar.Load(text)!.Events.Take(MostEvents).Where(x => x.Start is { HasTime: false }).Select(x =>
+            // An event with a time of day is a meeting, unless it says that school ends early.
+            return [.. Ical.Net.Calendar.Load(text)!.Events.Take(MostEvents).Where(x => x.Start is { HasTime: false } || (x.Start is not null && CalendarName.SaysShort(x.Summary ?? ""))).Select(x =>
             {
                 var first = x.Start!.Date;
                 return new Closure(first, x.End is { HasTime: false } end && end.Date > first ? end.Date.AddDays(-1) : first, NameOf(x.Summary));

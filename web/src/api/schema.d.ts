@@ -2534,7 +2534,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/schools/{schoolId}/year/closures/read": {
+    "/api/schools/{schoolId}/year/calendar/read": {
         parameters: {
             query?: never;
             header?: never;
@@ -2543,7 +2543,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Reads days on which the school is shut from its calendar (.ics or .csv): to be looked at, nothing is saved. */
+        /** Reads days that are not as usual from the school's calendar (.ics or .csv), and what their names say of them: to be looked at, nothing is saved. */
         post: {
             parameters: {
                 query?: never;
@@ -2565,7 +2565,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["ClosureView"][];
+                        "application/json": components["schemas"]["CalendarDayView"][];
                     };
                 };
                 /** @description Bad Request */
@@ -4996,6 +4996,14 @@ export interface components {
             /** Format: date */
             date: null | string;
         };
+        CalendarDayView: {
+            /** Format: date */
+            first: string;
+            /** Format: date */
+            last: string;
+            name: string;
+            use: null | components["schemas"]["EventUse"];
+        };
         CalendarFileRequest: {
             file: string;
         };
@@ -6657,6 +6665,7 @@ export type AnswerView = components['schemas']['AnswerView'];
 export type BlendAloud = components['schemas']['BlendAloud'];
 export type BlockView = components['schemas']['BlockView'];
 export type BlockerView = components['schemas']['BlockerView'];
+export type CalendarDayView = components['schemas']['CalendarDayView'];
 export type CalendarFileRequest = components['schemas']['CalendarFileRequest'];
 export type ChainAnswer = components['schemas']['ChainAnswer'];
 export type ChainMove = components['schemas']['ChainMove'];

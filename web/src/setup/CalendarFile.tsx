@@ -1,20 +1,20 @@
 import { useMutation } from '@tanstack/react-query';
 import { Form } from 'react-bootstrap';
 import { api, need } from '../api/client';
-import type { ClosureView } from '../api/schema';
+import type { CalendarDayView } from '../api/schema';
 import { base64 } from './base64';
 
 interface Props {
   schoolId: string;
-  onRead: (closures: ClosureView[]) => void;
+  onRead: (days: CalendarDayView[]) => void;
 }
 
-/** Reads the days on which the school is shut from its own calendar: they join the list and are saved with it. */
+/** Reads days off and days on which something happens from the school's own calendar: they join the list and are saved with it. */
 export function CalendarFile({ schoolId, onRead }: Props) {
   const read = useMutation({
     mutationFn: async (file: File) =>
       need(
-        api.POST('/api/schools/{schoolId}/year/closures/read', {
+        api.POST('/api/schools/{schoolId}/year/calendar/read', {
           params: { path: { schoolId } },
           body: { file: await base64(file) },
         }),
@@ -38,10 +38,21 @@ export function CalendarFile({ schoolId, onRead }: Props) {
       {read.data && (
         <Form.Text role="status">
           {read.data.length === 0
-            ? 'No day in it shuts the school on a school day.'
-            : `${read.data.length} found. Look them over, then save the year.`}
+            ? 'Nothing in it falls on a school day.'
+            : `${read.data.length} found: ${said(read.data)}. Look them over, then save the year.`}
         </Form.Text>
       )}
     </Form.Group>
   );
 }
+
+/** How many there are of each kind, by what their names say. */
+const said = (days: CalendarDayView[]) =>
+  [
+    [days.filter((x) => !x.use).length, 'shut'] as const,
+    [days.filter((x) => x.use === 'shortLesson').length, 'with a short lesson'] as const,
+    [days.filter((x) => x.use === 'noted').length, 'only noted'] as const,
+  ]
+    .filter(([count]) => count > 0)
+    .map(([count, what]) => `${count} ${what}`)
+    .join(', ');

@@ -1,6 +1,6 @@
 import { useState, type ReactNode } from 'react';
 import { Button, Form } from 'react-bootstrap';
-import type { DayUse, EventUse, TermView, WeeklyPattern, YearView } from '../api/schema';
+import type { CalendarDayView, DayUse, EventUse, TermView, WeeklyPattern, YearView } from '../api/schema';
 import { CalendarFile } from './CalendarFile';
 import type { SetUp } from './useSetUp';
 
@@ -157,9 +157,9 @@ export function YearStep({ schoolId, year, setUp, onNext }: Props) {
                 specials: [
                   ...draft.specials,
                   ...read
-                    .filter((x) => !draft.specials.some((c) => c.first <= x.first && c.last >= x.last))
-                    .map((x) => ({ first: x.first, last: x.last, name: x.reason, use: 'shut' as const })),
-                ],
+                    .filter((x) => !draft.specials.some((known) => tells(known, x)))
+                    .map((x) => ({ ...x, use: x.use ?? ('shut' as const) })),
+                ].sort((a, b) => a.first.localeCompare(b.first)),
               })
             }
           />
@@ -194,6 +194,12 @@ export function YearStep({ schoolId, year, setUp, onNext }: Props) {
     </Form>
   );
 }
+
+/** A day is there already, or lies in one on which the school is shut. */
+const tells = (known: Special, read: CalendarDayView) =>
+  known.first <= read.first &&
+  known.last >= read.last &&
+  (known.use === 'shut' || known.name === read.name || known.use === read.use);
 
 /** A term to follow the last one. */
 function after(terms: TermView[]): TermView {
