@@ -170,3 +170,13 @@ test('no link leads to the group before once another is chosen', async ({ teache
   await page.getByRole('link', { name: 'Year', exact: true }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Curlews: the year');
 });
+
+test('whatever place is printed, there is something on the paper', async ({ teacher, page }) => {
+  await teacher.open();
+  await page.emulateMedia({ media: 'print' });
+  const group = new URL(page.url()).pathname.replace(/today.*/, '');
+  for (const place of ['today', 'ladder', 'year', 'year?view=groups', 'year?view=guarantees', 'words', 'words?kind=sentences', '../set-up/school', '../set-up/groups']) {
+    await page.goto(new URL(place, `http://x${group}`).href.replace('http://x', ''));
+    await expect(page.locator('h1:visible, h2:visible').first(), place).toBeVisible();
+  }
+});

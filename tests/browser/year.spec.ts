@@ -107,7 +107,7 @@ test('a half-term is printed as one page for families, in plain words', async ({
     };
   });
   await page.getByRole('button', { name: 'Print a page' }).click();
-  await expect(page.locator('body')).toHaveAttribute('data-printed', /What Curlews are learning.*as in sea.*night/);
+  await expect(page.locator('body')).toHaveAttribute('data-printed', /What Curlews are learning.*as in leaf.*night/);
 });
 
 test('a word of tomorrow’s lesson that today’s rung opens can be read by then', async ({ teacher, page }) => {
@@ -145,3 +145,25 @@ test('every lesson of the year is planned at one press, and each figure opens to
   await expect(page.locator('.part').first()).toBeVisible();
 });
 
+test('the year is printed on a page, and so is what can be said of it', async ({ teacher, page }) => {
+  await teacher.open();
+  await page.getByRole('link', { name: 'Year', exact: true }).click();
+  await expect(page.locator('.day.today')).toBeVisible();
+  const planned = page.locator('.terms .day.new, .terms .day.taught').filter({ hasText: /./ });
+  await expect(planned.first()).toBeVisible();
+  const rungs = await planned.allInnerTexts();
+  await page.emulateMedia({ media: 'print' });
+  const sheet = page.locator('.year-sheet');
+  await expect(sheet).toContainText('Avocets: the year on a page');
+  await expect(sheet.locator('td.today')).toHaveText('w');
+  await expect.poll(async () => (await sheet.locator('td').allInnerTexts()).filter((x) => rungs.includes(x)).length).toBeGreaterThanOrEqual(rungs.length);
+  await expect.poll(() => sheet.evaluate((x) => x.getBoundingClientRect().height)).toBeLessThanOrEqual((254 / 25.4) * 96);
+
+  await page.emulateMedia({ media: 'screen' });
+  await page.getByRole('button', { name: 'Guarantees' }).click();
+  await expect(page.locator('.promise')).toBeVisible();
+  const promised = await page.locator('.promise').innerText();
+  await page.emulateMedia({ media: 'print' });
+  await expect(sheet).toContainText('what can be said of their lessons');
+  await expect(sheet).toContainText(promised);
+});

@@ -32,5 +32,5 @@ export function PrintOnce({ ready, onDone, children }: Props) {
       here = false;
     };
   }, [ready]);
-  return createPortal(<Sheet>{children}</Sheet>, document.body);
+  return createPortal(<Sheet alone>{children}</Sheet>, document.body);
 }

@@ -5,9 +5,10 @@ const PAGE = (254 / 25.4) * 96;
 
 /**
  * A page for print, seen in print only. It is laid out unseen beside the screen, so that its fonts are there and its
- * height is known before anybody prints: what would not fit on the page is drawn smaller.
+ * height is known before anybody prints: what would not fit on the page is drawn smaller. Any other page stays back
+ * while there is one that is printed alone.
  */
-export function Sheet({ children }: { children: ReactNode }) {
+export function Sheet({ children, alone = false }: { children: ReactNode; alone?: boolean }) {
   const sheet = useRef<HTMLElement>(null);
   const [fit, setFit] = useState(1);
   useEffect(() => {
@@ -19,7 +20,12 @@ export function Sheet({ children }: { children: ReactNode }) {
     return () => watch.disconnect();
   }, []);
   return (
-    <article className="sheet" aria-hidden="true" ref={sheet} style={{ '--fit': fit } as CSSProperties}>
+    <article
+      className={alone ? 'sheet alone' : 'sheet'}
+      aria-hidden="true"
+      ref={sheet}
+      style={{ '--fit': fit } as CSSProperties}
+    >
       {children}
     </article>
   );

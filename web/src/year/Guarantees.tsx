@@ -7,6 +7,8 @@ import { usePlace } from '../api/place';
 import type { GuaranteesView } from '../api/schema';
 import { Failure, Waiting } from '../shell/States';
 import { shown } from '../word/grapheme';
+import { days, figuresOf, promise, type FigureKey } from './figures';
+import { GuaranteesSheet } from './GuaranteesSheet';
 import { useGuarantees, usePlanning } from './useGuarantees';
 
 /** What can be said of all lessons of the year, for somebody who has to answer for it; each figure opens to its lessons. */
@@ -15,47 +17,49 @@ export function Guarantees() {
   const [opened, setOpened] = useState('');
   if (error && !data) return <Failure sentence={error.message} />;
   if (!data) return <Waiting what="Counting the lessons" />;
-  const figure = (key: string) => ({
-    open: opened === key,
-    onOpen: () => setOpened(opened === key ? '' : key),
-  });
-  const spell = data.unseen[0];
   return (
     <div className="guarantees">
-      <p className="promise">
-        {data.lessons} lessons, {data.wordsJudged.toLocaleString('en-GB')} words put before children:{' '}
-        {data.notReadable.length === 0
-          ? 'each could be read that day.'
-          : `on ${days(data.notReadable.length)} one could not be read.`}
-      </p>
+      <p className="promise">{promise(data)}</p>
       <Planning unplanned={data.unplanned} />
       <div className="figures">
-        <Figure
-          {...figure('readable')}
-          value={`${data.notReadable.length}`}
-          name="days with a word that was out of reach"
-        >
-          <Days days={data.notReadable} />
-        </Figure>
-        <Figure
-          {...figure('unseen')}
-          value={`${spell?.lessons ?? 0}`}
-          name="lessons, the longest that anything taught went unseen"
-        >
-          <ul>
-            {data.unseen.map((x) => (
-              <li key={`${x.label} ${x.sound}`}>
-                <b>{shown(x.label)}</b> {x.sound && <>as in {x.sound}</>}: {x.lessons} lessons, from{' '}
-                <Day day={x.from} /> to <Day day={x.to} />
-              </li>
-            ))}
-          </ul>
-        </Figure>
-        <Figure
-          {...figure('words')}
-          value={data.differentWords.toLocaleString('en-GB')}
-          name={`words read, sorted or written, ${share(data.everydayWords, data.differentWords)} of them everyday words`}
-        >
+        {figuresOf(data).map((x) => (
+          <Figure
+            key={x.key}
+            value={x.value}
+            name={x.name}
+            open={opened === x.key}
+            onOpen={() => setOpened(opened === x.key ? '' : x.key)}
+          >
+            <LessonsOf figure={x.key} data={data} />
+          </Figure>
+        ))}
+      </div>
+      <Minutes data={data} />
+      <Weeks data={data} />
+      <GuaranteesSheet data={data} />
+    </div>
+  );
+}
+
+/** The lessons that a figure is made of. */
+function LessonsOf({ figure, data }: { figure: FigureKey; data: GuaranteesView }) {
+  switch (figure) {
+    case 'readable':
+      return <Days days={data.notReadable} />;
+    case 'unseen':
+      return (
+        <ul>
+          {data.unseen.map((x) => (
+            <li key={`${x.label} ${x.sound}`}>
+              <b>{shown(x.label)}</b> {x.sound && <>as in {x.sound}</>}: {x.lessons} lessons, from{' '}
+              <Day day={x.from} /> to <Day day={x.to} />
+            </li>
+          ))}
+        </ul>
+      );
+    case 'words':
+      return (
+        <>
           <p>{data.usedOnce.toLocaleString('en-GB')} of them stand in one lesson. Used most:</p>
           <ul>
             {data.mostUsed.map((x) => (
@@ -64,26 +68,13 @@ export function Guarantees() {
               </li>
             ))}
           </ul>
-        </Figure>
-        <Figure
-          {...figure('apply')}
-          value={`${data.littleToApply.length}`}
-          name="lessons with too little to apply"
-        >
-          <Days days={data.littleToApply} />
-        </Figure>
-        <Figure
-          {...figure('time')}
-          value={`${data.offTime.length}`}
-          name="lessons over or under their time by more than a tenth"
-        >
-          <Days days={data.offTime} />
-        </Figure>
-      </div>
-      <Minutes data={data} />
-      <Weeks data={data} />
-    </div>
-  );
+        </>
+      );
+    case 'apply':
+      return <Days days={data.littleToApply} />;
+    case 'time':
+      return <Days days={data.offTime} />;
+  }
 }
 
 function Planning({ unplanned }: { unplanned: number }) {
@@ -208,8 +199,3 @@ function Day({ day, children }: { day: string; children?: ReactNode }) {
   const place = usePlace();
   return <Link to={place.to(`today/${day}`)}>{children ?? shortDay(day)}</Link>;
 }
-
-const days = (count: number) => (count === 1 ? '1 school day' : `${count} school days`);
-
-const share = (part: number, whole: number) =>
-  whole === 0 ? 'none' : part === whole ? 'all' : `${Math.floor((100 * part) / whole)}%`;

@@ -13,8 +13,9 @@ import { DayColumn } from './DayColumn';
 import { Guarantees } from './Guarantees';
 import { Recovery } from './Recovery';
 import { useYear } from './useYear';
-import { lastOfMonth, monthsOf, weeksOf } from './weeks';
+import { lastOfMonth, monthsOf, termsShown, weeksOf } from './weeks';
 import { YearNotes } from './YearNotes';
+import { YearSheet } from './YearSheet';
 
 type View = 'terms' | 'month' | 'groups' | 'guarantees';
 
@@ -70,6 +71,9 @@ export function YearPage() {
               Undo: {nameOf(year.undo)}
             </Button>
           )}
+          <Button variant="outline-dark" onClick={() => window.print()}>
+            Print
+          </Button>
           <Saved changes={[step, undo, milestones, feed]} failed={failed !== null} />
         </>
       }
@@ -139,19 +143,10 @@ export function YearPage() {
           ))}
         </div>
       )}
+      {view !== 'guarantees' && <YearSheet year={year} />}
     </Shell>
   );
 }
-
-/** The terms of the school year that today lies in: those that end after it, and those just before. */
-const termsShown = (year: GroupYearView) => {
-  const at = Math.max(
-    0,
-    year.terms.findIndex((x) => x.last >= year.today),
-  );
-  const from = Math.max(0, Math.min(at - 1, year.terms.length - 3));
-  return year.terms.slice(from, from + 3);
-};
 
 const headline = (x: GroupYearView) => {
   const taught = x.strip.sections.flatMap((s) => s.rungs).filter((r) => r.filled).length;
