@@ -47,6 +47,9 @@ public sealed class ReadingChoice(WordStock stock)
     {
         public LexiconWord Word => Offered.Word;
 
+        // Day and way rhyme because they have the target: to avoid that would be to read days and ways.
+        public bool RhymesByTarget => TargetAt == Offered.RimeAt && TargetAt == Offered.Reading.Segments.Count - 1;
+
         // A unit, a structure or an ending stands behind the graphemes, in no place of its own.
         public string Place => TargetAt < Offered.Reading.Segments.Count ? Offered.Reading.PlaceOf(TargetAt) : "";
     }
@@ -204,7 +207,7 @@ public sealed class ReadingChoice(WordStock stock)
         + (word.Familiarity == Familiarity.AtFourOrFive ? 4 : 0)
         + (hasDue ? 1.5 : 0)
         - (FunctionWords.Has(word.Key) ? 6 : 0)
-        - (word.Ended is null ? 0 : brief.Targets.Any(t => t.Ending is not null) ? 0 : 7)
+        - (word.Ended is null ? 0 : brief.Targets.Any(t => t.Ending is not null) ? 0 : 10)
         - (shape.Boxes < 3 && brief.Shape.Boxes > 3 ? 4 : 0)
         - (2 * Math.Min(4, brief.TimesRead.GetValueOrDefault(word.Key)))
         - (0.25 * Math.Log2(word.Rank + 2));
@@ -212,7 +215,7 @@ public sealed class ReadingChoice(WordStock stock)
     // What makes a list dull: the same family, rhyme, first letter, length or place of the target again.
     private static double Sameness(Candidate x, Candidate other) =>
         (x.Word.Family == other.Word.Family ? 12 : 0)
-        + (x.Offered.Rime == other.Offered.Rime ? 2.5 : 0)
+        + (x.Offered.Rime == other.Offered.Rime && !(x.RhymesByTarget && other.RhymesByTarget) ? 2.5 : 0)
         + (x.Word.Key[0] == other.Word.Key[0] ? 1 : 0)
         + (x.Shape.Boxes == other.Shape.Boxes ? 0.5 : 0)
         + (x.TargetAt >= 0 && x.Place == other.Place ? 0.8 : 0);

@@ -9,7 +9,7 @@ namespace BoldLadder.Core.Conventions;
 /// what the group does otherwise laid over that; see <see cref="OwnConventions"/>.
 /// </summary>
 /// <param name="LessonMinutes">Length of a lesson, <see cref="FewestMinutes"/> to <see cref="MostMinutes"/>.</param>
-/// <param name="MadeUpFromSection">The ladder's section, from 1, from which made-up words are used in practice; 0 for never.</param>
+/// <param name="MadeUpFromSection">The ladder's section, from 1, from which made-up words are used in practice; 0 for never, <see cref="ClassConventions.OnlyInChecks"/> for checks alone.</param>
 /// <param name="ShortA">Whether <i>a</i> as a word is read by its letter, once <c>a:a</c> is taught.</param>
 /// <param name="SpellAloud">What children say as they write.</param>
 /// <param name="BlendAloud">How blending is led.</param>
@@ -45,9 +45,13 @@ public sealed record ClassConventions(
     /// <summary>A class's: its own over its school's, and those over what ships.</summary>
     public static ClassConventions Of(OwnConventions school, OwnConventions group) => group.Over(school.Over(Usual));
 
-    /// <summary>Whether made-up words are used in practice in a section.</summary>
+    /// <summary>In place of a section: made-up words are for the days of a check and no others.</summary>
+    public const int OnlyInChecks = -1;
+
+    /// <summary>Whether made-up words are used in a lesson.</summary>
     /// <param name="section">Zero-based.</param>
-    public bool MadeUpIn(int section) => MadeUpFromSection > 0 && section + 1 >= MadeUpFromSection;
+    /// <param name="isCheck">The lesson is of a check.</param>
+    public bool MadeUpIn(int section, bool isCheck) => MadeUpFromSection == OnlyInChecks ? isCheck : MadeUpFromSection > 0 && section + 1 >= MadeUpFromSection;
 
     /// <summary>The merges that are the other way round, as a set.</summary>
     public IReadOnlySet<string> SwitchedMerges => Sounds.Accent.MergesIn(Merges);
@@ -114,7 +118,7 @@ public sealed record OwnConventions
     public (string Field, string Sentence)? Problem =>
         LessonMinutes is < ClassConventions.FewestMinutes or > ClassConventions.MostMinutes
             ? ("lessonMinutes", $"A lesson takes {ClassConventions.FewestMinutes} to {ClassConventions.MostMinutes} minutes.")
-        : MadeUpFromSection is < 0 or > 100 ? ("madeUpFromSection", "Give the number of a section, or 0 for never.")
+        : MadeUpFromSection is < ClassConventions.OnlyInChecks or > 100 ? ("madeUpFromSection", $"Give the number of a section, 0 for never, or {ClassConventions.OnlyInChecks} for checks alone.")
         : SpellingsApart is < 0 or > ClassConventions.MostApart ? ("spellingsApart", $"Two spellings of a sound lie 0 to {ClassConventions.MostApart} rungs apart.")
         : DaysARung is < 1 or > ClassConventions.MostDaysARung ? ("daysARung", $"A rung takes 1 to {ClassConventions.MostDaysARung} days.")
         : Accent is not null && Sounds.Accent.Find(Accent) is null ? ("accent", $"Choose how the children speak: {string.Join(", ", Sounds.Accent.All.Select(x => x.Id))}.")

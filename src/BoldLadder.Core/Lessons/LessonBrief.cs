@@ -47,7 +47,7 @@ public sealed class LessonBrief
         var section = standing.SectionFor(rung);
         Shape = standing.Ladder.Sections[section].Shape.For(rung?.Adds ?? []);
         TrickyLearning = conventions.TrickyLearning;
-        MadeUpAllowed = conventions.MadeUpIn(section);
+        MadeUpAllowed = conventions.MadeUpIn(section, rung is { Kind: RungKind.Check });
         Teaches = rung is null ? [] : [.. rung.Adds.Where(x => rung.Kind == RungKind.Teach || !standing.Things.Contains(x))];
         _doubled = [.. Teaches.Select(x => x.Correspondence).OfType<Correspondence>().Where(x => x.IsDoubledConsonant)];
         GoesOver = rung is { AddsParts: true }

@@ -103,7 +103,8 @@ internal static class PractisePart
     private static LessonBlock? MadeUp(LessonBrief brief, ItemMaker make, Dice dice, int seconds)
     {
         var turn = dice.Next(MadeUpOneIn);
-        var always = brief.Asked(LessonPart.Practise, Activity.MadeUp) is not null;
+        // A check asks what only the sounds can tell.
+        var always = brief.Asked(LessonPart.Practise, Activity.MadeUp) is not null || (brief.Kind == LessonKind.Check && brief.Has(LessonPart.Practise, Activity.MadeUp));
         return brief.KeptIn(LessonPart.Practise, Activity.MadeUp).Count > 0 || always
             || (brief.Has(LessonPart.Practise, Activity.MadeUp) && turn == 0 && seconds >= LeastForMadeUp)
             ? MadeUpBlock.Make(brief, make, dice) : null;

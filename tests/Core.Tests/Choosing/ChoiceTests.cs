@@ -21,6 +21,19 @@ public class ChoiceTests
     }
 
     [Fact]
+    public void Day_and_way_are_read_rather_than_days_and_ways()
+    {
+        var choice = new ReadingChoice(World.South);
+        var brief = BriefAt(World.Estuary.Rungs.ToList().FindIndex(x => x.Correspondences.Any(c => c.Key == "ay:ai")), 3);
+        Assert.All(Enumerable.Range(0, 12), seed => Assert.True(
+            choice.Choose(brief with { Seed = (ulong)seed }).Count(x => x.HoldsTarget && x.Word.Ended is not null) <= 1, string.Join(' ', Words(choice.Choose(brief with { Seed = (ulong)seed })))));
+    }
+
+    [Fact]
+    public void A_caption_has_no_capital_but_that_of_a_name_and_a_sentence_has_both_its_ends() => Assert.All(World.Sentences.Sentences, x =>
+        Assert.True(char.IsAsciiLetterLower(x.Text[0]) ? char.IsAsciiLetterLower(x.Text[^1]) : x.Text[^1] is '.' or '!' or '?' or '"' || World.Lexicon.Find(x.Words[0].ToLowerInvariant()) is null or { Spelling: [>= 'A' and <= 'Z', ..] }, x.Text));
+
+    [Fact]
     public void Every_word_to_read_is_readable_suitable_within_the_shape_and_has_a_reason()
     {
         var choice = new ReadingChoice(World.South);

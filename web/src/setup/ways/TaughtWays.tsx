@@ -161,21 +161,22 @@ export function LessonWays({ id, own, whole, set }: Props) {
         </Form.Select>
       </Way>
       <Way
-        name={`${terms.MadeUpWords} in practice`}
+        name={terms.MadeUpWords}
         own={own.madeUpFromSection != null}
         back={() => set({ madeUpFromSection: null })}
         why="Children who know no word by heart have to use the sounds; the first sections have too few letters."
       >
         <Form.Select
           size="sm"
-          aria-label={`${terms.MadeUpWords} in practice`}
+          aria-label={terms.MadeUpWords}
           value={own.madeUpFromSection ?? whole.madeUpFromSection ?? 0}
           onChange={(x) => set({ madeUpFromSection: Number(x.target.value) })}
         >
           <option value={0}>never</option>
+          <option value={-1}>only in checks</option>
           {[1, 2, 3, 4, 5, 6].map((x) => (
             <option key={x} value={x}>
-              from section {x} of the ladder on
+              in practice, from section {x} of the ladder on
             </option>
           ))}
         </Form.Select>
