@@ -214,3 +214,55 @@ test('what lessons would follow is shown before it is followed, and an earlier l
   await teacher.dock().getByRole('button', { name: 'Let lessons follow', exact: true }).click();
   await expect(page.getByRole('button', { name: /^Let lessons follow the/ })).toHaveCount(0);
 });
+
+test('a section is moved by hand and by keys, renamed, begun and joined, each undone by name', async ({ teacher, page }) => {
+  test.slow();
+  await teacher.open('Curlews');
+  await teacher.openLadder();
+  const names = page.locator('.rung-section h2 button');
+  const dock = teacher.dock();
+  const usual = ['Sea', 'Channel', 'Creek', 'Marsh', 'Flats', 'Shore'];
+  await expect(names).toHaveText(usual);
+  await page.getByRole('button', { name: 'Creek', exact: true }).click();
+  await expect(dock).toContainText('Section 4 of 6');
+  await dock.getByRole('button', { name: 'earlier' }).click();
+  await expect(names).toHaveText(['Sea', 'Channel', 'Marsh', 'Creek', 'Flats', 'Shore']);
+  await page.getByRole('button', { name: 'Undo: moved section Creek' }).click();
+  await expect(names).toHaveText(usual);
+
+  // Held by keys it goes from place to place between the others, and what would change stands beside it.
+  await page.keyboard.press('m');
+  await expect(dock).toContainText('put at');
+  await page.keyboard.press('ArrowUp');
+  await expect(dock).toContainText('everyday words later');
+  await page.keyboard.press('Enter');
+  await expect(names).toHaveText(['Sea', 'Creek', 'Channel', 'Marsh', 'Flats', 'Shore']);
+  await page.getByRole('button', { name: 'Undo: moved section Creek' }).click();
+  await expect(names).toHaveText(usual);
+
+  // Carried over a rung of the one that is taught after it, it goes past that one.
+  const head = page.locator('.rung-section h2', { hasText: 'Flats' });
+  await head.scrollIntoViewIfNeeded();
+  await head.dragTo(page.getByRole('region', { name: 'Marsh' }).locator('.rung-row').last());
+  await expect(names).toHaveText(['Sea', 'Channel', 'Creek', 'Flats', 'Marsh', 'Shore']);
+  await page.getByRole('button', { name: 'Undo: moved section Flats' }).click();
+  await expect(names).toHaveText(usual);
+
+  await dock.getByLabel('Name', { exact: true }).fill('Long creek');
+  await dock.getByLabel('Most syllables').selectOption('3');
+  await dock.getByRole('button', { name: 'Save the section' }).click();
+  await expect(names.nth(2)).toHaveText('Long creek');
+  await expect(page.locator('.rung-section h2').nth(2)).toContainText('3 syllables');
+  await page.getByRole('button', { name: 'Undo: changed section Creek' }).click();
+  await expect(names).toHaveText(usual);
+
+  await page.locator('[data-rung="igh-igh"]').click();
+  await dock.getByRole('button', { name: 'begin a section here' }).click();
+  await expect(names).toHaveCount(7);
+  await page.getByRole('button', { name: 'New section', exact: true }).click();
+  await dock.getByRole('button', { name: /^Join it to/ }).click();
+  await expect(names).toHaveText(usual);
+  await dock.getByLabel('The ladder’s name').fill('Our ladder');
+  await dock.getByRole('button', { name: 'Rename it' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Our ladder');
+});

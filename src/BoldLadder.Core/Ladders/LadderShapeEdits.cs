@@ -45,6 +45,76 @@ public sealed record RemoveSection(string SectionId) : LadderEdit
     }
 }
 
+/// <summary>Moves a section with its rungs to a place among the others.</summary>
+/// <param name="At">Zero-based place, counted without the section itself.</param>
+public sealed record MoveSection(string SectionId, int At) : LadderEdit
+{
+    public override string NameOn(Ladder before) => $"moved section {before.Sections.FirstOrDefault(x => x.Id == SectionId)?.Name}";
+
+    public override LadderEditResult Apply(Ladder ladder)
+    {
+        var from = ladder.Sections.ToList().FindIndex(x => x.Id == SectionId);
+        var others = ladder.Sections.Where(x => x.Id != SectionId).ToList();
+        return from < 0 ? Refuse("sectionId", "That section is not on the ladder.")
+            : At < 0 || At > others.Count ? Refuse("at", $"The section can stand at places 0 to {others.Count}.")
+            : Accept(ladder, [.. others.Take(At), ladder.Sections[from], .. others.Skip(At)], new MoveSection(SectionId, from));
+    }
+}
+
+/// <summary>Begins a section at a rung: it and what follows it in its section become a section of their own, with the same shape of words.</summary>
+public sealed record SplitSection(string RungId, string Name) : LadderEdit
+{
+    /// <summary>The id that the section gets; null for one that is free.</summary>
+    public string? SectionId { get; init; }
+
+    /// <summary>Its shape of words; null for that of the section it is cut from.</summary>
+    public WordShape? Shape { get; init; }
+
+    public override string NameOn(Ladder before) => $"began section {Name}";
+
+    public override LadderEditResult Apply(Ladder ladder)
+    {
+        if (Where(ladder, RungId) is not { } from)
+        {
+            return Refuse("rungId", "That rung is no longer on the ladder.");
+        }
+
+        if (ladder.Sections.Any(x => x.Id == SectionId))
+        {
+            return Refuse("sectionId", "There is a section of that id already.");
+        }
+
+        var id = SectionId ?? Enumerable.Range(1, ladder.Sections.Count + 1).Select(x => $"section-{x}").First(x => ladder.Sections.All(s => s.Id != x));
+        var (section, at) = from;
+        return Accept(
+            ladder,
+            [.. ladder.Sections.SelectMany(x => x != section ? (Section[])[x]
+                : [x with { Rungs = [.. x.Rungs.Take(at)] }, new Section(id, Name, Shape ?? x.Shape, [.. x.Rungs.Skip(at)])])],
+            new JoinSection(id));
+    }
+}
+
+/// <summary>Joins a section to the one before it, which takes its rungs and keeps its own name and shape of words.</summary>
+public sealed record JoinSection(string SectionId) : LadderEdit
+{
+    public override string NameOn(Ladder before) => $"joined section {before.Sections.FirstOrDefault(x => x.Id == SectionId)?.Name} to the one before";
+
+    public override LadderEditResult Apply(Ladder ladder)
+    {
+        var at = ladder.Sections.ToList().FindIndex(x => x.Id == SectionId);
+        if (at <= 0)
+        {
+            return Refuse("sectionId", at < 0 ? "That section is not on the ladder." : "The first section has none before it: give it another name instead.");
+        }
+
+        var (before, joined) = (ladder.Sections[at - 1], ladder.Sections[at]);
+        return Accept(
+            ladder,
+            [.. ladder.Sections.Where(x => x != joined).Select(x => x == before ? x with { Rungs = [.. x.Rungs, .. joined.Rungs] } : x)],
+            joined.Rungs.Count == 0 ? new AddSection(joined, at) : new SplitSection(joined.Rungs[0].Id, joined.Name) { SectionId = joined.Id, Shape = joined.Shape });
+    }
+}
+
 /// <summary>Puts a whole ladder in place of this one: brought in from a file, or gone back to.</summary>
 public sealed record ReplaceLadder(Ladder Ladder) : LadderEdit
 {

@@ -17,6 +17,7 @@ internal static class LadderGate
             SeveralEdits x => Several(x, gate, gated),
             RenameLadder x => new RenameLadder(gated.Text("name", x.Name)),
             ChangeSection x => x with { Name = gated.Text("name", x.Name) },
+            SplitSection x => x with { Name = gated.Text("name", x.Name) },
             AddSection x => x with { Section = gated.Section(x.Section) },
             ReplaceLadder x => gated.Ladder(x.Ladder) is { } ladder ? new ReplaceLadder(ladder) : null,
             _ => edit,

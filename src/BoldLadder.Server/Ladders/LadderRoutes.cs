@@ -178,7 +178,7 @@ public static class LadderRoutes
             if (request.Edit is null)
             {
                 return Task.FromResult<ProblemHttpResult?>(Problems.Bad(
-                    "edit", "Say what to change: move, moveBy, moveTo, add, remove, replace, rename, section, addSection, removeSection, moveAll, addAll, removeAll, takeOrder or whole."));
+                    "edit", "Say what to change: move, moveBy, moveTo, add, remove, replace, rename, section, addSection, removeSection, moveSection, splitSection, joinSection, moveAll, addAll, removeAll, takeOrder or whole."));
             }
 
             if (request.Edit.ToCore(desk.Draft, out var wrong) is not { } asked)

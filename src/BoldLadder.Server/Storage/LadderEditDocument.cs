@@ -17,6 +17,9 @@ namespace BoldLadder.Server.Storage;
 [JsonDerivedType(typeof(Section), "section")]
 [JsonDerivedType(typeof(AddSection), "addSection")]
 [JsonDerivedType(typeof(RemoveSection), "removeSection")]
+[JsonDerivedType(typeof(SectionMove), "moveSection")]
+[JsonDerivedType(typeof(SectionSplit), "splitSection")]
+[JsonDerivedType(typeof(SectionJoin), "joinSection")]
 [JsonDerivedType(typeof(Whole), "whole")]
 [JsonDerivedType(typeof(MoveAll), "moveAll")]
 [JsonDerivedType(typeof(AddAll), "addAll")]
@@ -48,6 +51,17 @@ public abstract record LadderEditDocument
 
     public sealed record RemoveSection(string SectionId) : LadderEditDocument;
 
+    /// <param name="At">Zero-based place among the sections, counted without it.</param>
+    public sealed record SectionMove(string SectionId, int At) : LadderEditDocument;
+
+    /// <summary>A section begun at a rung.</summary>
+    /// <param name="SectionId">The id that it gets; left out, one that is free.</param>
+    /// <param name="Shape">Left out, that of the section it is cut from.</param>
+    public sealed record SectionSplit(string RungId, string Name, string? SectionId = null, WordShape? Shape = null) : LadderEditDocument;
+
+    /// <summary>A section joined to the one before it.</summary>
+    public sealed record SectionJoin(string SectionId) : LadderEditDocument;
+
     /// <summary>Another ladder in place of the whole of this one.</summary>
     public sealed record Whole(LadderDocument Ladder) : LadderEditDocument;
 
@@ -77,6 +91,9 @@ public abstract record LadderEditDocument
         ChangeSection x => new Section(x.SectionId, x.Name, x.Shape),
         Core.Ladders.AddSection x => new AddSection(SectionDocument.Of(x.Section), x.At),
         Core.Ladders.RemoveSection x => new RemoveSection(x.SectionId),
+        MoveSection x => new SectionMove(x.SectionId, x.At),
+        SplitSection x => new SectionSplit(x.RungId, x.Name, x.SectionId, x.Shape),
+        JoinSection x => new SectionJoin(x.SectionId),
         SeveralEdits x => new Several(x.Name, [.. x.Edits.Select(Of)]),
         ReplaceLadder x => new Whole(LadderDocument.Of(x.Ladder)),
         _ => throw new InvalidDataException($"an edit of kind {edit.GetType().Name} is not stored"),
@@ -113,6 +130,12 @@ public abstract record LadderEditDocument
                 return x.NewSection.ToCore(out problem) is { } section ? new Core.Ladders.AddSection(section, x.At) : null;
             case RemoveSection x:
                 return new Core.Ladders.RemoveSection(x.SectionId);
+            case SectionMove x:
+                return new MoveSection(x.SectionId, x.At);
+            case SectionSplit x:
+                return new SplitSection(x.RungId, x.Name) { SectionId = x.SectionId, Shape = x.Shape };
+            case SectionJoin x:
+                return new JoinSection(x.SectionId);
             case MoveAll x when x.RungIds is { Count: > 0 }:
                 return SeveralEdits.Move(ladder, x.RungIds, x.SectionId, x.At);
             case RemoveAll x when x.RungIds is { Count: > 0 }:

@@ -23,7 +23,7 @@ public class LadderEditTests
     public void Every_edit_has_an_inverse_that_restores_the_ladder()
     {
         var ladder = World.Estuary;
-        var edits = Gen.Select(Gen.Int[0, 3], Gen.Int[0, ladder.Rungs.Count - 1], Gen.Int[0, ladder.Sections.Count - 1], Gen.Int[0, 30]);
+        var edits = Gen.Select(Gen.Int[0, 6], Gen.Int[0, ladder.Rungs.Count - 1], Gen.Int[0, ladder.Sections.Count - 1], Gen.Int[0, 30]);
         edits.Sample((kind, rung, section, at) =>
         {
             var target = ladder.Rungs[rung];
@@ -32,12 +32,36 @@ public class LadderEditTests
                 0 => new MoveRung(target.Id, ladder.Sections[section].Id, Math.Min(at, ladder.Sections[section].Rungs.Count - 1)),
                 1 => new RemoveRung(target.Id),
                 2 => new ReplaceRung(target with { Keyword = "changed", Days = 2 }),
+                3 => new MoveSection(ladder.Sections[section].Id, at % ladder.Sections.Count),
+                4 => new SplitSection(target.Id, "Begun"),
+                5 => new JoinSection(ladder.Sections[Math.Max(1, section)].Id),
                 _ => new AddRung(new Rung { Id = "new", TrickyWords = ["because"] }, ladder.Sections[section].Id, Math.Min(at, ladder.Sections[section].Rungs.Count)),
             };
             var done = edit.Apply(ladder);
             var back = done.Inverse!.Apply(done.Ladder!).Ladder!;
-            return Ids(back).SequenceEqual(Ids(ladder)) && back.Rungs.Select(x => x.Keyword).SequenceEqual(ladder.Rungs.Select(x => x.Keyword));
+            return Ids(back).SequenceEqual(Ids(ladder)) && back.Sections.Select(x => (x.Id, x.Name, x.Shape, x.Rungs.Count)).SequenceEqual(ladder.Sections.Select(x => (x.Id, x.Name, x.Shape, x.Rungs.Count))) && back.Rungs.Select(x => x.Keyword).SequenceEqual(ladder.Rungs.Select(x => x.Keyword));
         });
+    }
+
+    [Fact]
+    public void A_section_is_begun_at_a_rung_moved_with_its_rungs_and_joined_to_the_one_before()
+    {
+        var first = World.Estuary.Sections[0];
+        var begun = new SplitSection(first.Rungs[4].Id, "Second shore").Apply(World.Estuary).Ladder!;
+        Assert.Equal(4, begun.Sections[0].Rungs.Count);
+        Assert.Equal(("Second shore", first.Shape, first.Rungs.Count - 4), (begun.Sections[1].Name, begun.Sections[1].Shape, begun.Sections[1].Rungs.Count));
+        Assert.Equal(Ids(World.Estuary), Ids(begun));
+        Assert.Equal(begun.Sections.Count, begun.Sections.Select(x => x.Id).Distinct().Count());
+
+        var moved = new MoveSection(begun.Sections[1].Id, 2).Apply(begun).Ladder!;
+        Assert.Equal([first.Name, World.Estuary.Sections[1].Name, "Second shore"], moved.Sections.Take(3).Select(x => x.Name));
+        var joined = new JoinSection(moved.Sections[2].Id).Apply(moved).Ladder!;
+        Assert.Equal(World.Estuary.Sections[1].Rungs.Concat(first.Rungs.Skip(4)).Select(x => x.Id), joined.Sections[1].Rungs.Select(x => x.Id));
+
+        Assert.Equal("sectionId", new JoinSection(first.Id).Apply(World.Estuary).Problem!.Value.Field);
+        Assert.Equal("at", new MoveSection(first.Id, 99).Apply(World.Estuary).Problem!.Value.Field);
+        Assert.Equal("rungId", new SplitSection("gone", "x").Apply(World.Estuary).Problem!.Value.Field);
+        Assert.Equal("sectionId", new SplitSection(first.Rungs[1].Id, "x") { SectionId = first.Id }.Apply(World.Estuary).Problem!.Value.Field);
     }
 
     [Fact]

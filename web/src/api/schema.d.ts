@@ -5463,7 +5463,7 @@ export interface components {
             name: string;
             sections: components["schemas"]["SectionDocument"][];
         };
-        LadderEditDocument: components["schemas"]["LadderEditDocumentMove"] | components["schemas"]["LadderEditDocumentMoveBy"] | components["schemas"]["LadderEditDocumentMoveTo"] | components["schemas"]["LadderEditDocumentAdd"] | components["schemas"]["LadderEditDocumentRemove"] | components["schemas"]["LadderEditDocumentReplace"] | components["schemas"]["LadderEditDocumentRename"] | components["schemas"]["LadderEditDocumentSection"] | components["schemas"]["LadderEditDocumentAddSection"] | components["schemas"]["LadderEditDocumentRemoveSection"] | components["schemas"]["LadderEditDocumentWhole"] | components["schemas"]["LadderEditDocumentMoveAll"] | components["schemas"]["LadderEditDocumentAddAll"] | components["schemas"]["LadderEditDocumentRemoveAll"] | components["schemas"]["LadderEditDocumentSeveral"] | components["schemas"]["LadderEditDocumentTakeOrder"];
+        LadderEditDocument: components["schemas"]["LadderEditDocumentMove"] | components["schemas"]["LadderEditDocumentMoveBy"] | components["schemas"]["LadderEditDocumentMoveTo"] | components["schemas"]["LadderEditDocumentAdd"] | components["schemas"]["LadderEditDocumentRemove"] | components["schemas"]["LadderEditDocumentReplace"] | components["schemas"]["LadderEditDocumentRename"] | components["schemas"]["LadderEditDocumentSection"] | components["schemas"]["LadderEditDocumentAddSection"] | components["schemas"]["LadderEditDocumentRemoveSection"] | components["schemas"]["LadderEditDocumentSectionMove"] | components["schemas"]["LadderEditDocumentSectionSplit"] | components["schemas"]["LadderEditDocumentSectionJoin"] | components["schemas"]["LadderEditDocumentWhole"] | components["schemas"]["LadderEditDocumentMoveAll"] | components["schemas"]["LadderEditDocumentAddAll"] | components["schemas"]["LadderEditDocumentRemoveAll"] | components["schemas"]["LadderEditDocumentSeveral"] | components["schemas"]["LadderEditDocumentTakeOrder"];
         LadderEditDocumentAdd: {
             /** @enum {string} */
             kind?: "add";
@@ -5548,6 +5548,26 @@ export interface components {
             sectionId: string;
             name: string;
             shape: components["schemas"]["WordShape"];
+        };
+        LadderEditDocumentSectionJoin: {
+            /** @enum {string} */
+            kind?: "joinSection";
+            sectionId: string;
+        };
+        LadderEditDocumentSectionMove: {
+            /** @enum {string} */
+            kind?: "moveSection";
+            sectionId: string;
+            /** Format: int32 */
+            at: number;
+        };
+        LadderEditDocumentSectionSplit: {
+            /** @enum {string} */
+            kind?: "splitSection";
+            rungId: string;
+            name: string;
+            sectionId?: null | string;
+            shape?: null | components["schemas"]["WordShape"];
         };
         LadderEditDocumentSeveral: {
             /** @enum {string} */
@@ -6735,6 +6755,9 @@ export type LadderEditDocumentRemoveSection = components['schemas']['LadderEditD
 export type LadderEditDocumentRename = components['schemas']['LadderEditDocumentRename'];
 export type LadderEditDocumentReplace = components['schemas']['LadderEditDocumentReplace'];
 export type LadderEditDocumentSection = components['schemas']['LadderEditDocumentSection'];
+export type LadderEditDocumentSectionJoin = components['schemas']['LadderEditDocumentSectionJoin'];
+export type LadderEditDocumentSectionMove = components['schemas']['LadderEditDocumentSectionMove'];
+export type LadderEditDocumentSectionSplit = components['schemas']['LadderEditDocumentSectionSplit'];
 export type LadderEditDocumentSeveral = components['schemas']['LadderEditDocumentSeveral'];
 export type LadderEditDocumentTakeOrder = components['schemas']['LadderEditDocumentTakeOrder'];
 export type LadderEditDocumentWhole = components['schemas']['LadderEditDocumentWhole'];

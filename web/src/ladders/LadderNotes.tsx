@@ -8,14 +8,18 @@ import { OwnWords } from '../word/OwnWords';
 import { shown } from '../word/grapheme';
 import { CLASH } from './MovingColumn';
 import { Questions } from './Questions';
+import { Renaming } from './Renaming';
+import type { useLadder } from './useLadder';
 
 /** What a lead wants to know of the whole ladder, when no rung is chosen. */
 export function LadderNotes({
   ladder,
+  edit,
   onHistory,
   onSuggest,
 }: {
   ladder: LadderView;
+  edit: ReturnType<typeof useLadder>['edit'];
   onHistory: () => void;
   onSuggest: () => void;
 }) {
@@ -95,12 +99,15 @@ export function LadderNotes({
       )}
       <NeedsForm />
       <OwnWords />
+      <Renaming key={ladder.name} ladder={ladder} edit={edit} />
       <p>
         <Button variant="link" size="sm" onClick={onHistory}>
           What lessons followed before
         </Button>
       </p>
-      <p className="hint">Choose a rung to see its words, to move it or to change it.</p>
+      <p className="hint">
+        Choose a rung to see its words, to move it or to change it; a section’s name to change the section.
+      </p>
     </div>
   );
 }

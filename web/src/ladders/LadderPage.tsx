@@ -14,6 +14,7 @@ import { PublishColumn } from './PublishColumn';
 import { RungColumn } from './RungColumn';
 import { RungForm, type Draft } from './RungForm';
 import { RungList } from './RungList';
+import { SectionColumn } from './SectionColumn';
 import { SuggestColumn } from './SuggestColumn';
 import { Wall } from './Wall';
 import { useClipboard } from './useClipboard';
@@ -35,6 +36,7 @@ export function LadderPage() {
   const [wall, setWall] = useState(false);
   const [suggesting, setSuggesting] = useState(false);
   const [picked, setPicked] = useState<ReadonlySet<string>>(NONE);
+  const [sectionId, setSectionId] = useState<string>();
   const moving = useMovingIds();
   const rungs = useMemo(() => ladder?.sections.flatMap((x) => x.rungs) ?? [], [ladder]);
   const chosen = rungs.find((x) => x.rung.id === rungId);
@@ -82,6 +84,7 @@ export function LadderPage() {
       setPicked(NONE);
       setPublishing(undefined);
       setSuggesting(false);
+      setSectionId(undefined);
       void go(place.to(id === rungId ? 'ladder' : `ladder/${id}`));
     }
   };
@@ -90,9 +93,25 @@ export function LadderPage() {
     pressed.current = onPress;
   });
   const onOpen = useCallback((id: string, event: MouseEvent) => pressed.current(id, event), []);
+  const section = ladder?.sections.find((x) => x.id === sectionId);
+  const onSection = (id: string) => {
+    setPicked(NONE);
+    setPublishing(undefined);
+    setSuggesting(false);
+    setSectionId(id === sectionId ? undefined : id);
+    if (rungId) void go(place.to('ladder'));
+  };
+  const takeSection = () =>
+    section &&
+    move.take(
+      section.rungs.map((x) => x.rung.id),
+      'keys',
+      section.id,
+    );
   useDeskKeys({
     ladder,
     rungId,
+    onSection: section ? takeSection : undefined,
     several: several.map((x) => x.rung.id),
     edit,
     undo,
@@ -115,7 +134,9 @@ export function LadderPage() {
             ? 'Edit a rung'
             : chosen
               ? 'The chosen rung'
-              : 'The ladder in figures'
+              : section
+                ? 'The chosen section'
+                : 'The ladder in figures'
       }
       dock={
         moving ? (
@@ -153,9 +174,19 @@ export function LadderPage() {
             onMove={() => move.take([chosen.rung.id], 'keys')}
             onForm={setForm}
           />
+        ) : section ? (
+          <SectionColumn
+            key={`${section.id} ${section.name} ${JSON.stringify(section.shape)}`}
+            ladder={ladder}
+            section={section}
+            edit={edit}
+            onMove={takeSection}
+            onGone={() => setSectionId(undefined)}
+          />
         ) : (
           <LadderNotes
             ladder={ladder}
+            edit={edit}
             onHistory={() => setPublishing({})}
             onSuggest={() => setSuggesting(true)}
           />
@@ -196,6 +227,8 @@ export function LadderPage() {
         picked={picked}
         carriesOf={carriesOf}
         onOpen={onOpen}
+        sectionId={section?.id}
+        onSection={onSection}
         list={list}
       />
       {wall && <Wall ladder={ladder} onDone={() => setWall(false)} />}

@@ -85,6 +85,15 @@ export function RungColumn({ ladder, view, edit, clip, onMove, onForm }: Props) 
         >
           add above
         </Button>
+        {at > 0 && (
+          <Button
+            size="sm"
+            variant="outline-dark"
+            onClick={() => edit.mutate({ kind: 'splitSection', rungId: rung.id, name: 'New section' })}
+          >
+            begin a section here
+          </Button>
+        )}
         <Button
           size="sm"
           variant="outline-dark"

@@ -1,5 +1,6 @@
 import { autoScroll } from './autoScroll';
-import { dropTargetForElements } from '@atlaskit/pragmatic-drag-and-drop/element/adapter';
+import { combine } from '@atlaskit/pragmatic-drag-and-drop/combine';
+import { draggable, dropTargetForElements } from '@atlaskit/pragmatic-drag-and-drop/element/adapter';
 import { useEffect, useMemo, useRef, type MouseEvent, type RefObject } from 'react';
 import type { LadderView, SectionView } from '../api/schema';
 import { destinationOf, useMoving, useMovingIds } from './moving';
@@ -11,11 +12,13 @@ interface Props {
   picked: ReadonlySet<string>;
   carriesOf: (id: string) => () => string[];
   onOpen: (id: string, event: MouseEvent) => void;
+  sectionId: string | undefined;
+  onSection: (id: string) => void;
   list: RefObject<HTMLDivElement | null>;
 }
 
 /** All rungs, from the top down, in their sections, with the line that the group stands at. */
-export function RungList({ ladder, rungId, picked, carriesOf, onOpen, list }: Props) {
+export function RungList({ ladder, rungId, picked, carriesOf, onOpen, sectionId, onSection, list }: Props) {
   const moving = useMovingIds();
   const clashes = useMemo(() => clashesOf(ladder), [ladder]);
   useEffect(() => (list.current ? autoScroll(list.current) : undefined), [list]);
@@ -30,7 +33,7 @@ export function RungList({ ladder, rungId, picked, carriesOf, onOpen, list }: Pr
       </div>
       {[...ladder.sections].reverse().map((section) => (
         <section className="rung-section" key={section.id} aria-label={section.name}>
-          <SectionHead section={section} />
+          <SectionHead section={section} chosen={section.id === sectionId} onSection={onSection} />
           {[...section.rungs].reverse().map((x) => (
             <div key={x.rung.id}>
               {x.number === ladder.strip.line && <LineRow />}
@@ -54,17 +57,33 @@ export function RungList({ ladder, rungId, picked, carriesOf, onOpen, list }: Pr
   );
 }
 
-function SectionHead({ section }: { section: SectionView }) {
+interface HeadProps {
+  section: SectionView;
+  chosen: boolean;
+  onSection: (id: string) => void;
+}
+
+/** A section's name: pressed to change it, dragged to move it with all its rungs. */
+function SectionHead({ section, chosen, onSection }: HeadProps) {
   const head = useRef<HTMLHeadingElement>(null);
+  const rungs = section.rungs.map((x) => x.rung.id).join(' ');
   useEffect(() => {
     const element = head.current;
-    return element
-      ? dropTargetForElements({ element, getData: () => ({ sectionId: section.id }) })
-      : undefined;
-  }, [section.id]);
+    if (!element) return;
+    return combine(
+      draggable({
+        element,
+        canDrag: () => rungs !== '',
+        getInitialData: () => ({ rungIds: rungs.split(' '), section: section.id }),
+      }),
+      dropTargetForElements({ element, getData: () => ({ sectionId: section.id }) }),
+    );
+  }, [section.id, rungs]);
   return (
-    <h2 ref={head}>
-      {section.name}{' '}
+    <h2 ref={head} className={chosen ? 'chosen' : undefined}>
+      <button type="button" aria-pressed={chosen} onClick={() => onSection(section.id)}>
+        {section.name}
+      </button>{' '}
       <span>
         up to {section.shape.boxes} sounds, {together(section.shape.together)},{' '}
         {syllables(section.shape.syllables)}

@@ -9,6 +9,8 @@ import type { useMove } from './useMove';
 interface Desk {
   ladder: LadderView | undefined;
   rungId: string | undefined;
+  /** Takes up the section that is chosen; none when none is. */
+  onSection: (() => void) | undefined;
   several: string[];
   edit: ReturnType<typeof useLadder>['edit'];
   undo: ReturnType<typeof useLadder>['undo'];
@@ -19,7 +21,18 @@ interface Desk {
 }
 
 /** The keys of the ladder desk. While rungs are held, arrows carry them and Enter puts them down. */
-export function useDeskKeys({ ladder, rungId, several, edit, undo, redo, move, clip, onNone }: Desk) {
+export function useDeskKeys({
+  ladder,
+  rungId,
+  onSection,
+  several,
+  edit,
+  undo,
+  redo,
+  move,
+  clip,
+  onNone,
+}: Desk) {
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
       if (!ladder) return;
@@ -48,6 +61,8 @@ export function useDeskKeys({ ladder, rungId, several, edit, undo, redo, move, c
         edit.mutate({ kind: 'moveBy', rungId, by: steps });
       else if (event.key === 'm' && !control && (several.length > 0 || rungId)) {
         move.take(several.length > 0 ? several : rungId ? [rungId] : [], 'keys');
+      } else if (event.key === 'm' && !control && onSection) {
+        onSection();
       } else if (event.key === 'Escape' && several.length > 0) onNone();
       else return;
       event.preventDefault();

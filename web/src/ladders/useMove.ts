@@ -4,12 +4,27 @@ import { useEffect, useRef } from 'react';
 import { api, need } from '../api/client';
 import type { LadderView } from '../api/schema';
 import { usePlace } from '../api/place';
-import { destinationOf, moved, placeBeside, placeNow, setMoving, type Moving } from './moving';
+import {
+  destinationOf,
+  moved,
+  numberOf,
+  placeOver,
+  placesOf,
+  setMoving,
+  spotBeside,
+  spotNow,
+  type Moving,
+  type Over,
+} from './moving';
 import type { useLadder } from './useLadder';
 
-interface Over {
-  sectionId: string;
-  rungId?: string;
+/** The destination meant by what is under the hand. */
+function placeAt(ladder: LadderView, moving: Moving, over: Over): number | undefined {
+  if (!moving.all) return undefined;
+  if (moving.section) return placesOf(ladder, moving)[placeOver(ladder, moving.section, over.sectionId)];
+  const spot = spotBeside(ladder, moving.ids, over);
+  const found = spot ? numberOf(moving.all, spot) : -1;
+  return found < 0 ? undefined : found;
 }
 
 /** Takes rungs up, by hand or by keys, asks once for all that could come of it, and puts them down. */
@@ -20,15 +35,15 @@ export function useMove(
 ) {
   const { schoolId, group: groupId } = usePlace();
   // Where the hand is, for when the answer comes after it.
-  const last = useRef<(Over & { above: boolean }) | undefined>(undefined);
-  const take = (ids: string[], by: Moving['by']) => {
+  const last = useRef<Over | undefined>(undefined);
+  const take = (ids: string[], by: Moving['by'], section?: string) => {
     if (!ladder || ids.length === 0) return;
     const inOrder = ladder.sections
       .flatMap((x) => x.rungs)
       .map((x) => x.rung.id)
       .filter((x) => ids.includes(x));
     last.current = undefined;
-    setMoving({ ids: inOrder, by });
+    setMoving({ ids: inOrder, by, section });
     void need(
       api.POST('/api/schools/{schoolId}/ladders/{ladderId}/consequences', {
         params: { path: { schoolId, ladderId: ladder.id }, query: { groupId } },
@@ -38,19 +53,34 @@ export function useMove(
       (all) => {
         const now = moved();
         if (now?.ids !== inOrder) return;
-        const held = last.current && placeBeside(ladder, { ...now, all }, last.current);
-        setMoving({ ...now, all, at: held ?? placeNow(ladder, inOrder, all) });
+        const held = last.current && placeAt(ladder, { ...now, all }, last.current);
+        setMoving({ ...now, all, at: held ?? numberOf(all, spotNow(ladder, inOrder)) });
       },
       () => setMoving(undefined),
     );
   };
+  // A quick hand puts it down before what would change has been counted: where it is meant to go is known without that.
   const put = () => {
     const now = moved();
-    const to = destinationOf(now);
     setMoving(undefined);
-    if (!now || !to || !ladder || !now.all || now.at === placeNow(ladder, now.ids, now.all)) return;
+    if (!now || !ladder) return;
+    const [to, over] = [destinationOf(now), last.current];
+    if (now.section) {
+      const stands = ladder.sections.findIndex((x) => x.id === now.section);
+      const at = to
+        ? placesOf(ladder, now).indexOf(now.at ?? -1)
+        : over
+          ? placeOver(ladder, now.section, over.sectionId)
+          : stands;
+      if (at >= 0 && at !== stands)
+        edit.mutate({ kind: 'moveSection', sectionId: now.section, at }, { onSuccess: onPut });
+      return;
+    }
+    const spot = to ?? (over && spotBeside(ladder, now.ids, over));
+    const stands = spotNow(ladder, now.ids);
+    if (!spot || (spot.sectionId === stands.sectionId && spot.at === stands.at)) return;
     edit.mutate(
-      { kind: 'moveAll', rungIds: now.ids, sectionId: to.sectionId, at: to.at },
+      { kind: 'moveAll', rungIds: now.ids, sectionId: spot.sectionId, at: spot.at },
       { onSuccess: onPut },
     );
   };
@@ -60,13 +90,17 @@ export function useMove(
   };
   const step = (by: number) => {
     const now = moved();
-    if (now?.at !== undefined) go(now.at + by);
+    if (now?.at === undefined) return;
+    if (!now.section || !ladder) return go(now.at + by);
+    const places = placesOf(ladder, now);
+    const next = places[Math.max(0, Math.min(places.length - 1, places.indexOf(now.at) + by))];
+    if (next !== undefined) go(next);
   };
-  const over = (where: Over, above: boolean) => {
+  const over = (where: Omit<Over, 'above'>, above: boolean) => {
     const now = moved();
     last.current = { ...where, above };
     if (!now || !ladder) return;
-    const at = placeBeside(ladder, now, { ...where, above });
+    const at = placeAt(ladder, now, { ...where, above });
     if (at !== undefined && at !== now.at) setMoving({ ...now, at });
   };
 
@@ -79,11 +113,15 @@ export function useMove(
       const target = current.dropTargets[0];
       if (!target) return;
       const box = target.element.getBoundingClientRect();
-      now.current.over(target.data as unknown as Over, current.input.clientY < box.top + box.height / 2);
+      now.current.over(
+        target.data as unknown as Omit<Over, 'above'>,
+        current.input.clientY < box.top + box.height / 2,
+      );
     };
     return monitorForElements({
       canMonitor: ({ source }) => Array.isArray(source.data.rungIds),
-      onDragStart: ({ source }) => now.current.take(source.data.rungIds as string[], 'hand'),
+      onDragStart: ({ source }) =>
+        now.current.take(source.data.rungIds as string[], 'hand', source.data.section as string | undefined),
       onDrag: ({ location }) => carried(location),
       onDropTargetChange: ({ location }) => carried(location),
       onDrop: ({ location }) => {
