@@ -55,6 +55,26 @@ public class SetUpTests(App app)
     }
 
     [Fact]
+    public async Task An_order_brought_in_again_takes_the_drafts_place_and_name_and_its_layout_is_remembered()
+    {
+        var (school, ladder, _) = await WithGroup();
+        var before = await app.Get($"{school}/ladders/{ladder}");
+        const string Sheet = "Aa,Bb\nsh,ship\nch,chin\nth,thin\n";
+        var roles = new Dictionary<string, string> { ["2"] = "notes" };
+        var told = await app.Post($"{school}/ladders/import", new { file = Base64(Sheet), fileName = "x.csv", roles });
+        var after = await app.Post($"{school}/ladders/{ladder}/draft", new { ladder = told["ladder"], layout = new { signature = told.Text("signature"), roles } });
+        Assert.Equal(before.Text("name"), after.Text("name"));
+        Assert.Equal(["sh", "ch", "th"], after.Rungs().Select(x => x.Text("label")));
+        var again = await app.Post($"{school}/ladders/import", new { file = Base64(Sheet), fileName = "x.csv" });
+        Assert.Equal("notes", again["columns"]![1]!.Text("role"));
+
+        var undone = await app.Post($"{school}/ladders/{ladder}/undo", new { revision = after.Number("revision") });
+        Assert.Equal(before.Rungs().Select(x => x.Text("label")), undone.Rungs().Select(x => x.Text("label")));
+        Assert.Equal("ladder", (await app.Fail(HttpMethod.Post, $"{school}/ladders/{ladder}/draft", new { })).Problem.Text("field"));
+        Assert.Equal(404, (await app.Fail(HttpMethod.Post, $"{school}/ladders/{Guid.NewGuid()}/draft", new { ladder = told["ladder"] })).Status);
+    }
+
+    [Fact]
     public async Task Nothing_is_kept_until_it_is_accepted_and_it_can_be_taken_back()
     {
         var school = await NewSchool();

@@ -101,7 +101,7 @@ public sealed record LessonShape(ShapeKind Kind, IReadOnlyList<ShapePiece> Piece
 
     private static readonly Dictionary<ShapeKind, LessonShape> Shipped = new[]
     {
-        Of(ShapeKind.Opening, [.. Meeting, Slot.Riddles], [.. WithPictures.Where(x => x != Slot.MadeUp)], Apply,
+        Of(ShapeKind.Opening, [.. Meeting, Slot.Riddles], [.. WithPictures.Where(x => x != Slot.MadeUp)], [.. Apply.Where(x => x.Slot != Slot.WritePicture)],
             [new(LessonPart.Apply, Slot.OralBlending), new(LessonPart.Apply, Slot.SayApart), new(LessonPart.Apply, Slot.WriteLetters)]),
         Of(ShapeKind.NewLearning, [.. Meeting, Slot.Riddles], WithPictures, Apply, ByEar),
         Of(ShapeKind.FurtherDay, [Slot.Meet, Slot.MeetTricky, Slot.Spot], [Slot.OralBlending, Slot.Contrast, Slot.Read, Slot.MatchPicture, Slot.MadeUp, Slot.Spell, Slot.WriteName], ApplyAndFinish, ByEar),

@@ -18,7 +18,7 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
         }
 
         var source = cell.From(layout.Sheet);
-        foreach (var line in cell.Text.Split('\n').Select(x => x.Trim()).Where(x => x.Length > 0))
+        foreach (var line in SheetWords.LinesOf(cell.Text))
         {
             var (text, lineRole) = (line, role);
             for (var labelled = SheetWords.Labelled(text); labelled is var (label, rest) && !(reader.Read(label) is [{ Kind: WrittenKind.Grapheme }]); labelled = SheetWords.Labelled(text))

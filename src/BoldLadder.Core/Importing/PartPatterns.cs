@@ -20,6 +20,13 @@ internal static partial class PartPatterns
     [GeneratedRegex(@"\b(?:long|short|voiced|unvoiced|hard|soft)\s*(?:and|&|/|\+)\s*(?:long|short|voiced|unvoiced|hard|soft)\b", Any)]
     public static partial Regex BothManners();
 
+    // What a class is told before its letters: we are learning, this week's sounds are.
+    [GeneratedRegex(@"^\s*(?:(?:this\s+week\s*,?\s*)?we\s+(?:are\s+|will\s+be\s+|will\s+)?(?:learn|teach|read|meet|practise|practice)(?:ing)?(?:\s+about)?|(?:this\s+week'?s?\s+)?(?:our\s+)?new\s+sounds?(?:\s+this\s+week)?(?:\s+(?:are|is))?)\s*:?\s+", Any)]
+    public static partial Regex Intro();
+
+    [GeneratedRegex(@"^(?<talk>(?:[A-Za-z']+[\s-]+)*(?:rules?|magic|bossy|blends?|clusters?|teams?|vowels?|consonants?|digraphs?|trigraphs?|quadgraphs?|sounds?|letters?|graphemes?|spellings?|floss|doubles?|doubled|split|silent|controlled)(?:[\s-]+[A-Za-z']+){0,3})\s*(?::\s*(?<list>[^:()]+)|\((?<list>[^()]+)\))$", Any)]
+    public static partial Regex ListAfterTalk();
+
     [GeneratedRegex(@"[\p{So}\p{Cs}]")]
     public static partial Regex Symbols();
 

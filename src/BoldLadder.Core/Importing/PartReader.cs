@@ -29,6 +29,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
             return text.Length == 0 ? [] : [WrittenPart.Plain(WrittenKind.Kept, text)];
         }
 
+        text = Intro().Replace(text, "");
         if (SheetWords.LessonOf(text) is { } lesson)
         {
             return [WrittenPart.Plain(WrittenKind.Lesson, text) with { Lesson = lesson }];
@@ -40,7 +41,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         }
 
         // A sound named before a list holds for all of it: "/ee/: ea, ey" or "long a: ai, ay".
-        var (ahead, rest) = SoundAhead(text);
+        var (ahead, rest) = Listed(text) ?? SoundAhead(text);
         var pieces = Pieces(rest);
         var parts = new List<WrittenPart>();
         foreach (var (piece, joined) in pieces)
@@ -132,6 +133,16 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         text = BothManners().Replace(BracketEnd().Replace(text, "), "), " both ");
         return Spaces().Replace(Symbols().Replace(Bullet().Replace(text, ""), " "), " ").Trim(' ', '.', ';', ',');
     }
+
+    // "Magic e (a_e, i_e)", "bossy r: ar, or": what is said before a list of letters is talk of it, and no letters of its own.
+    private (string Sound, string After)? Listed(string text)
+    {
+        var match = ListAfterTalk().Match(text);
+        return match.Success && Pieces(match.Groups["list"].Value) is { Count: > 1 } pieces && pieces.TrueForAll(x => IsLetters(x.Text)) && pieces.Exists(x => !_token.IsWord(x.Text))
+            ? (Manner().Match(match.Groups["talk"].Value) is { Success: true, Value: var manner } ? manner : "", match.Groups["list"].Value) : null;
+    }
+
+    private bool IsLetters(string text) => TokenReader.Split(text, false) is not null || (TokenReader.LettersOnly(text) is { } letters && (_token.Known(letters) || _token.IsCluster(letters)));
 
     private static (string Sound, string After) SoundAhead(string text)
     {

@@ -103,6 +103,12 @@ internal static partial class SheetWords
             ? (label, match.Groups["rest"].Value.Trim()) : null;
     }
 
+    /// <summary>The lines of a cell; tricky words that are named after the parts on one line are a line of their own.</summary>
+    public static IEnumerable<string> LinesOf(string text) => LineEnds().Split(text).Select(x => x.Trim()).Where(x => x.Length > 0);
+
+    [GeneratedRegex(@"\n|(?<=[.;)])\s+(?=(?:tricky|sight|heart|common|high[\s-]frequency|exception)\b[^:\n]{0,24}:)", Any)]
+    private static partial Regex LineEnds();
+
     private const RegexOptions Any = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant;
 
     [GeneratedRegex(@"\b(tricky|exceptions?|sight|irregular|high[\s-]?freq\w*|hfw|cew|common\s+words?|undecodable|not\s+yet\s+decodable|by\s+heart|whole\s+words?|special\s+words?|odd\s+words?|words?\s+(\w+\s+){0,4}to\s+(learn|know|remember))\b", Any)]
@@ -171,7 +177,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"\b(contrast|compare|comparing|alternatives?\s+together|sort(ing)?\s+(the\s+)?(spellings?|sounds?)|which\s+spelling|versus|vs\.?|side\s+by\s+side)\b", Any)]
     private static partial Regex ContrastLesson();
 
-    [GeneratedRegex(@"\b(review(s|ing)?|revis(e|ion|it|iting)|recap(s|ping)?|consolidat\w*|catch[\s-]?up|go(ing)?\s+over|over[\s-]?learn\w*|recall|again|practi[sc]e\s+(week|day|all|everything)|mixed\s+practi[sc]e|overflow|slack|spare\s+day|buffer|mop[\s-]?up|secure)\b", Any)]
+    [GeneratedRegex(@"\b(review(s|ing)?|revis(e|ion|it|iting)|recap(s|ping)?|consolidat\w*|catch[\s-]?up|go(ing)?\s+over|over[\s-]?learn\w*|recall|again|practi[sc]e\s+(week|day|all|everything)|mixed\s+practi[sc]e|overflow|slack|spare\s+day|buffer|mop[\s-]?up|secure|c?vc(\s*(and|/|,|&)\s*c?vc)?\s+words?)\b", Any)]
     private static partial Regex ReviewLesson();
 
     [GeneratedRegex(@"\b(three|3)[\s-]*(or\s+more[\s-]+)?syllables?\b|\btrisyllab\w*", Any)]

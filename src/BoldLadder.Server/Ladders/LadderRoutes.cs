@@ -15,11 +15,6 @@ public sealed record LadderEditRequest(int Revision, LadderEditDocument Edit);
 
 public sealed record DraftRevisionRequest(int Revision);
 
-/// <param name="Ladder">The ladder whole, as an import gives it or a file holds it.</param>
-/// <param name="Layout">The layout of the sheet it came from, to be known again.</param>
-/// <param name="Answers">What was answered to doubts, not to be asked again.</param>
-public sealed record NewLadderRequest(LadderDocument Ladder, LayoutDocument? Layout = null, IReadOnlyDictionary<string, string>? Answers = null);
-
 /// <param name="Groups">The groups that are taught by it.</param>
 public sealed record LadderSummary(Guid Id, string Name, IReadOnlyList<Guid> Groups);
 
@@ -33,6 +28,7 @@ public static class LadderRoutes
         school.MapGet("/ladders", All).WithSummary("The school's ladders, with the groups that are taught by each.");
         school.MapPost("/ladders", Add).WithSummary("Add a ladder whole: from a sheet, or from a file. It is published as it is.").ProducesProblem(400);
         var ladder = school.MapGroup("/ladders/{ladderId:guid}");
+        BroughtIn.Map(ladder);
         ConsequencesRoutes.Map(ladder);
         HistoryRoutes.Map(ladder);
         QuestionRoutes.Map(ladder);
@@ -65,24 +61,9 @@ public static class LadderRoutes
     internal static async Task<Results<Created<LadderSummary>, ProblemHttpResult>> Add(
         NewLadderRequest request, BoldLadderDb db, SchoolScope scope, Engine.ShippedData shipped, Today today, CancellationToken cancel)
     {
-        if (request.Ladder is null)
+        if (BroughtIn.Read(request, shipped, out var wrong) is not { } ladder)
         {
-            return Problems.Bad("ladder", "Send the ladder whole.");
-        }
-
-        if (request.Ladder.TryRead(out var wrong) is not { } asked)
-        {
-            return Problems.Bad(wrong.Field, wrong.Sentence);
-        }
-
-        if (asked.Rungs.Count == 0)
-        {
-            return Problems.Bad("ladder", "A ladder has at least one rung.");
-        }
-
-        if (LadderGate.Through(new ReplaceLadder(asked), shipped.Gate, out var refused) is not ReplaceLadder { Ladder: var ladder })
-        {
-            return Problems.Bad(refused.Field, refused.Sentence);
+            return wrong!;
         }
 
         if (await db.Ladders.CountAsync(cancel) >= MostLadders)
@@ -93,12 +74,7 @@ public static class LadderRoutes
         var (id, document) = (Guid.CreateVersion7(), StoredJson.Write(LadderDocument.Of(ladder)));
         db.Ladders.Add(new LadderRow { SchoolId = scope.School, Id = id, Draft = document, DraftRevision = 1, Published = 1 });
         db.LadderRevisions.Add(new LadderRevisionRow { SchoolId = scope.School, LadderId = id, Number = 1, Document = document, PublishedOn = today.Date });
-        if (request.Layout is not null || request.Answers is { Count: > 0 })
-        {
-            var school = await db.Schools.SingleAsync(x => x.Id == scope.School, cancel);
-            school.Imports = StoredJson.Write(ImportsDocument.Read(school.Imports).With(request.Layout, request.Answers));
-        }
-
+        await BroughtIn.Remember(request, db, scope, cancel);
         await db.SaveChangesAsync(cancel);
         return TypedResults.Created($"/api/schools/{scope.School}/ladders/{id}", new LadderSummary(id, ladder.Name, []));
     }
@@ -275,8 +251,9 @@ public static class LadderRoutes
         }, cancel);
 
     // The one way in for a change: on the revision it was made on, or with what stands now.
+    /// <param name="revision">The draft that was seen; null for whatever stands, where nothing of it could be lost.</param>
     internal static async Task<Results<Ok<LadderView>, ProblemHttpResult>> Change(
-        Guid ladderId, Guid? groupId, int revision, LadderDesks desks, BoldLadderDb db, Func<LadderDesk, Task<ProblemHttpResult?>> change, CancellationToken cancel)
+        Guid ladderId, Guid? groupId, int? revision, LadderDesks desks, BoldLadderDb db, Func<LadderDesk, Task<ProblemHttpResult?>> change, CancellationToken cancel)
     {
         var (desk, problem) = await desks.Open(ladderId, groupId, null, cancel, forChange: true);
         if (desk is null)
@@ -284,7 +261,7 @@ public static class LadderRoutes
             return problem!;
         }
 
-        if (desk.Row!.DraftRevision != revision)
+        if (revision is not null && desk.Row!.DraftRevision != revision)
         {
             return Problems.Stale(desk.View());
         }

@@ -48,19 +48,15 @@ export function ImportPreview({ brought, setUp, onKept, onPut }: Props) {
   const to = ladders.find((x) => x.id === into);
   const keeping = setUp.addLadder.isPending || setUp.replaceDraft.isPending;
   const failed = setUp.addLadder.error ?? setUp.replaceDraft.error;
-  const put = () => ladder && to && setUp.replaceDraft.mutate({ to, ladder }, { onSuccess: onPut });
+  // With how the sheet is laid out, and what was answered, to be known again.
+  const whole = ladder && {
+    ladder,
+    layout: brought.body?.roles ? { signature: view.signature, roles: brought.body.roles } : undefined,
+    answers: Object.fromEntries(answered.map((x) => [x.id, x.answer ?? ''])),
+  };
+  const put = () => whole && to && setUp.replaceDraft.mutate({ to, ...whole }, { onSuccess: onPut });
   const keep = () =>
-    ladder &&
-    setUp.addLadder.mutate(
-      {
-        ladder,
-        layout: brought.body?.roles ? { signature: view.signature, roles: brought.body.roles } : undefined,
-        answers: Object.fromEntries(answered.map((x) => [x.id, x.answer ?? ''])),
-      },
-      {
-        onSuccess: (x) => onKept(x, view.taughtUpTo ?? undefined),
-      },
-    );
+    whole && setUp.addLadder.mutate(whole, { onSuccess: (x) => onKept(x, view.taughtUpTo ?? undefined) });
   return (
     <div className={brought.preview.isPlaceholderData ? 'import old' : 'import'}>
       <div className="heading">

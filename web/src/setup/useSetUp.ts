@@ -2,7 +2,6 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, need } from '../api/client';
 import type {
   GroupRequest,
-  LadderDocument,
   LadderSummary,
   NewGroupRequest,
   NewLadderRequest,
@@ -44,17 +43,13 @@ export function useSetUp(schoolId: string) {
   });
   const replaceDraft = useMutation({
     ...all,
-    mutationFn: async ({ to, ladder }: { to: LadderSummary; ladder: LadderDocument }) => {
-      const at = { params: { path: { schoolId, ladderId: to.id } } };
-      const { revision } = await need(api.GET('/api/schools/{schoolId}/ladders/{ladderId}', at));
-      await need(
-        api.POST('/api/schools/{schoolId}/ladders/{ladderId}/edits', {
-          ...at,
-          body: { revision, edit: { kind: 'whole', ladder: { ...ladder, name: to.name } } },
+    mutationFn: ({ to, ...body }: { to: LadderSummary } & NewLadderRequest) =>
+      need(
+        api.POST('/api/schools/{schoolId}/ladders/{ladderId}/draft', {
+          params: { path: { schoolId, ladderId: to.id } },
+          body,
         }),
-      );
-      return to;
-    },
+      ).then(() => to),
   });
   const takeBackLadder = useMutation({
     ...all,
