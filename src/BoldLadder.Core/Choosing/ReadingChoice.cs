@@ -207,7 +207,7 @@ public sealed class ReadingChoice(WordStock stock)
         + (word.Familiarity == Familiarity.AtFourOrFive ? 4 : 0)
         + (hasDue ? 1.5 : 0)
         - (FunctionWords.Has(word.Key) ? 6 : 0)
-        - (word.Ended is null ? 0 : brief.Targets.Any(t => t.Ending is not null) ? 0 : 10)
+        - (word.Ended is null ? 0 : brief.Targets.Any(t => t.Ending is not null) ? 0 : 8)
         - (shape.Boxes < 3 && brief.Shape.Boxes > 3 ? 4 : 0)
         - (2 * Math.Min(4, brief.TimesRead.GetValueOrDefault(word.Key)))
         - (0.25 * Math.Log2(word.Rank + 2));
