@@ -149,7 +149,9 @@ internal static class ApplyPart
             if (begun is not null || keptEnd.Count > 0)
             {
                 List<LessonItem> items = [.. begun is null ? [] : (LessonItem[])[begun], .. keptEnd];
-                return new LessonBlock(LessonPart.Apply, Activity.FinishStory, [.. items, .. ToUse(brief, make, dice, WordsToUse - items.Count(x => x.Kind == ItemKind.Word))]);
+                var wanted = WordsToUse - items.Count(x => x.Kind == ItemKind.Word);
+                List<LessonItem> fitting = [.. StoryToFinish.WordsFor(brief, items[0]).Take(Math.Max(0, wanted)).Select(x => make.Word(x, [Reason.Of(ReasonCode.ToUse)]))];
+                return new LessonBlock(LessonPart.Apply, Activity.FinishStory, [.. items, .. fitting, .. ToUse(brief, make, dice, wanted - fitting.Count)]);
             }
         }
 

@@ -37,6 +37,8 @@ public class OwnWritingTests
             Assert.True(items[0].Text.Length < whole.Text.Text.Length, whole.Title);
             Assert.Empty(items[0].Questions);
             Assert.Equal([ItemKind.Story, ItemKind.Word, ItemKind.Word], items.Select(i => i.Kind));
+            // The words to use are out of what was not seen, so that they fit; one at least where a story has few.
+            Assert.True(whole.Text.Words.Contains(items[1].Text, StringComparer.OrdinalIgnoreCase) && !SentenceBank.WordsOf(items[0].Text).Contains(items[1].Text, StringComparer.OrdinalIgnoreCase), $"{whole.Title}: {items[1].Text}");
             Assert.DoesNotContain(items[0].Heading, In(x, Activity.ReadStory).Select(i => i.Heading));
             Assert.Empty(In(x, Activity.OwnSentence));
         });

@@ -1,6 +1,7 @@
 using System.Text.RegularExpressions;
 using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Conventions;
+using BoldLadder.Core.Reading;
 
 namespace BoldLadder.Core.Lessons.Pieces;
 
@@ -15,6 +16,17 @@ internal static partial class StoryToFinish
     public static LessonItem? Of(LessonBrief brief, ItemMaker make, Dice dice, IReadOnlySet<string> read) => StoryChoice.Ranked(brief, dice)
         .Where(x => !read.Contains(x.Story.Title) && brief.Standing.TimesRead.GetValueOrDefault(StoryBank.LogKey(x.Story.Title)) == 0)
         .Select(x => make.Story(x) with { Text = Beginning(x.Story.Text.Text), Questions = [], Reasons = [Reason.Of(ReasonCode.ToFinish)] }).FirstOrDefault();
+
+    /// <summary>Words for going on with it: out of what the children have not seen, so that they fit it; those with today's part first.</summary>
+    public static IEnumerable<string> WordsFor(LessonBrief brief, LessonItem begun)
+    {
+        var story = brief.Stock.Stories.All.FirstOrDefault(x => x.Title == begun.Heading)?.Text.Text ?? begun.Text;
+        var seen = SentenceBank.WordsOf(begun.Text).Select(x => x.ToLowerInvariant()).ToHashSet();
+        var holds = new ReadingChoice(brief.Stock).Holding(brief.Targets);
+        return SentenceBank.WordsOf(story).Select(x => x.ToLowerInvariant()).Distinct()
+            .Where(x => !seen.Contains(x) && !FunctionWords.Has(x) && brief.Stock.IsPlain(x) && brief.Judge.Of(x).Kind == VerdictKind.Readable)
+            .OrderByDescending(x => holds(brief.Stock.Words.FindWord(x)!));
+    }
 
     /// <summary>The first sentences of a story.</summary>
     public static string Beginning(string story)
