@@ -30,7 +30,8 @@ internal static class MadeUpBlock
     private static LessonItem Item(ItemMaker make, MadeUpJudgement x) =>
         make.Item(ItemKind.MadeUp, x.Word, x.Reading!.ToString(), [Reason.Of(ReasonCode.NoWordAtAll)]);
 
-    private static HashSet<Correspondence> Today(LessonBrief brief) => brief.Targets.Select(x => x.Correspondence).OfType<Correspondence>().ToHashSet();
+    /// <summary>What a made-up word of the day has one at least of.</summary>
+    public static HashSet<Correspondence> Today(LessonBrief brief) => brief.Targets.Select(x => x.Correspondence).OfType<Correspondence>().ToHashSet();
 
     /// <summary>Good ones that the class can read, begun and ended in different ways; none where they are not used.</summary>
     /// <param name="today">Parts of which each has one at least; empty for any.</param>

@@ -1,6 +1,5 @@
 using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Conventions;
-using BoldLadder.Core.Sounds;
 
 namespace BoldLadder.Core.Lessons.Pieces;
 
@@ -31,7 +30,7 @@ internal static class NameToWrite
     {
         if (brief.Kind != LessonKind.Print)
         {
-            return MadeUpBlock.Choose(brief, dice, not, brief.Targets.Select(x => x.Correspondence).OfType<Correspondence>().ToHashSet());
+            return MadeUpBlock.Choose(brief, dice, not, MadeUpBlock.Today(brief));
         }
 
         return dice.Mix(Capitals(brief)).Select(letter => MadeUpBlock.Choose(
