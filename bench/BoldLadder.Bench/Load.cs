@@ -54,6 +54,33 @@ internal static class Load
         Console.WriteLine($"memory of the server after it: {Memory(process)} MB resident");
     }
 
+    /// <summary>All lessons of a year planned and stored, for each demo group, as its button asks: in stretches, each from where the last stopped.</summary>
+    public static async Task Year(string address)
+    {
+        using var client = new HttpClient { BaseAddress = new Uri(address), Timeout = TimeSpan.FromSeconds(100) };
+        foreach (var school in JsonNode.Parse(await client.GetStringAsync("/api/schools"))!.AsArray().Select(x => x!["id"]!.GetValue<string>()))
+        {
+            foreach (var group in JsonNode.Parse(await client.GetStringAsync($"/api/schools/{school}"))!["groups"]!.AsArray())
+            {
+                var (from, perLesson, made, watch) = (default(string), new List<double>(), 0, Stopwatch.StartNew());
+                do
+                {
+                    var began = watch.Elapsed;
+                    using var answer = await client.PostAsJsonAsync($"/api/schools/{school}/groups/{group!["id"]}/year/lessons", new { from });
+                    var progress = JsonNode.Parse(await answer.Content.ReadAsStringAsync())!;
+                    var count = progress["made"]!.GetValue<int>();
+                    made += count;
+                    perLesson.Add((watch.Elapsed - began).TotalMilliseconds / Math.Max(1, count));
+                    from = progress["next"]?.GetValue<string>();
+                }
+                while (from is not null);
+
+                // A stretch is some three weeks; the last one is rarely whole.
+                Console.WriteLine($"the year of {group["name"]}: {made} lessons made and stored in {watch.Elapsed.TotalSeconds:0.0} s; one lesson of the last full stretch costs {perLesson[^2] / perLesson[0]:0.0} times one of the first");
+            }
+        }
+    }
+
     /// <summary>Many large questions at once, and what a teacher and a watch see meanwhile.</summary>
     public static async Task Starve(string address)
     {

@@ -19,6 +19,7 @@ using BoldLadder.Core.Year;
 if (args is ["load", var address, var process])
 {
     await Load.Run(address, int.Parse(process, System.Globalization.CultureInfo.InvariantCulture));
+    await Load.Year(address);
     await Load.Starve(address);
     return;
 }

@@ -89,8 +89,7 @@ public sealed class ReadingChoice(WordStock stock)
     /// <summary>What can be chosen at all for a brief, words of its lesson aside: looked for once, and drawn on by every choice of a lesson.</summary>
     public ReadingPool PoolOf(ReadingBrief brief)
     {
-        var found = Candidates(brief, everyday: true);
-        found = found.Count >= MostInPool ? found : Candidates(brief, everyday: false);
+        var found = Candidates(brief);
         var worth = found.Select(x => x.Worth).ToArray();
         Array.Sort(worth);
         var least = worth.Length > MostInPool ? worth[^MostInPool] : double.NegativeInfinity;
@@ -135,9 +134,8 @@ public sealed class ReadingChoice(WordStock stock)
         };
     }
 
-    // Beside today's words none is put that has the same letters saying something else: number on the day of mb. Words
-    // without the target are everyday ones where asked: where there are thousands nobody misses the rest.
-    private List<Candidate> Candidates(ReadingBrief brief, bool everyday)
+    // Beside today's words none is put that has the same letters saying something else: number on the day of mb.
+    private List<Candidate> Candidates(ReadingBrief brief)
     {
         var targets = BitsOf(brief.Targets);
         var due = brief.Due.Select(Correspondence.Parse).ToHashSet();
@@ -146,7 +144,7 @@ public sealed class ReadingChoice(WordStock stock)
         foreach (var offered in stock.Offered)
         {
             if (_rows.Fits(offered.Row, brief.Shape) && _rows.CoveredWay(offered.Row, brief.Judge.Taught.Bits) >= 0
-                && Target(offered.Row, targets) is var (at, bit) && (at >= 0 || !everyday || offered.Word.Everyday)
+                && Target(offered.Row, targets) is var (at, bit)
                 && (at >= 0 || !letters.Exists(x => offered.Word.Key.Contains(x, StringComparison.Ordinal)))
                 && (brief.May is not { } may || may(offered)))
             {

@@ -14,12 +14,15 @@ public readonly record struct GradedSentence(Sentence Sentence, int Targets, int
 
 /// <summary>
 /// The sentences that one school draws on, graded by the same verdicts as words. A lesson asks of thousands of sentences:
-/// every word of them is looked up once for the school, and judged once for the lesson.
+/// every word of them is looked up once for the school, and what can be read is found once for what is taught. Safe to share.
 /// </summary>
 public sealed class SchoolSentences
 {
     private readonly List<SentenceWord> _vocabulary = [];
     private readonly int[][] _words;
+
+    // Of the last one asked: the pieces of a lesson, and the lessons of a rung's days and reviews, have the same taught.
+    private volatile Found? _last;
 
     public SchoolSentences(SchoolWords words, IEnumerable<Sentence> sentences)
     {
@@ -44,19 +47,34 @@ public sealed class SchoolSentences
     /// <summary>Sentences of which every word can be read, and whose capitals and marks may be met, with how often they hold the target and what was taught lately.</summary>
     public IEnumerable<GradedSentence> Readable(Judge judge, Predicate<SentenceWord> isTarget, Predicate<SentenceWord> isLate)
     {
-        var legal = _vocabulary.ConvertAll(x => judge.IsLegal(x.Key, x.Word, x.Form));
-        var target = _vocabulary.ConvertAll(x => isTarget(x));
-        var late = _vocabulary.ConvertAll(x => isLate(x));
-        for (var i = 0; i < _words.Length; i++)
+        var found = FoundFor(judge);
+        var (target, late) = (new bool[_vocabulary.Count], new bool[_vocabulary.Count]);
+        foreach (var i in found.Words)
         {
-            if (Array.TrueForAll(_words[i], x => legal[x]) && All[i].IsMeantReadable(judge) && judge.MissingPrint(All[i].Text).Count == 0)
-            {
-                yield return new GradedSentence(All[i], Count(_words[i], target), Count(_words[i], late));
-            }
+            target[i] = isTarget(_vocabulary[i]);
+            late[i] = isLate(_vocabulary[i]);
         }
+
+        return found.Sentences.Select(i => new GradedSentence(All[i], Count(_words[i], target), Count(_words[i], late)));
     }
 
-    private static int Count(int[] words, List<bool> holds)
+    private Found FoundFor(Judge judge)
+    {
+        if (_last is { } last && last.Taught.IsSameAs(judge.Taught))
+        {
+            return last;
+        }
+
+        var legal = _vocabulary.ConvertAll(x => judge.IsLegal(x.Key, x.Word, x.Form));
+        return _last = new Found(
+            judge.Taught, [.. Enumerable.Range(0, legal.Count).Where(x => legal[x])],
+            [
+                .. Enumerable.Range(0, _words.Length).Where(i => Array.TrueForAll(_words[i], x => legal[x])
+                    && All[i].IsMeantReadable(judge) && judge.MissingPrint(All[i].Text).Count == 0),
+            ]);
+    }
+
+    private static int Count(int[] words, bool[] holds)
     {
         var count = 0;
         foreach (var word in words)
@@ -66,4 +84,8 @@ public sealed class SchoolSentences
 
         return count;
     }
+
+    /// <param name="Words">Places in the vocabulary of the words that can be read.</param>
+    /// <param name="Sentences">Places of the sentences that can be read.</param>
+    private sealed record Found(TaughtSet Taught, int[] Words, int[] Sentences);
 }

@@ -132,9 +132,15 @@ internal static class ApplyPart
         var kept = brief.KeptIn(LessonPart.Apply, Activity.WriteSentence);
         var heard = seen.Select(x => x.Text).ToHashSet();
         bool IsNew(GradedSentence x) => !heard.Contains(x.Sentence.Text) && !seen.Exists(s => Alike(s, x.Sentence) || s.Text.Contains(x.Sentence.Text, StringComparison.Ordinal));
-        var fresh = ranked.OrderBy(x => brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.Text)).ThenByDescending(x => Math.Min(2, x.Targets))
-            .ThenBy(x => Math.Abs(x.Sentence.Words.Count - WordsToWrite)).Where(IsNew).ToList();
-        var one = kept.Count > 0 ? [] : dice.Mix((fresh.Exists(x => x.Targets > 0) ? fresh.Where(x => x.Targets > 0) : fresh).Take(DrawnFrom)).Take(1);
+
+        // Thousands are ranked, few are looked at: whether one is new is asked in their order, until there are enough.
+        List<GradedSentence> Fresh(IEnumerable<GradedSentence> among) =>
+        [
+            .. among.OrderBy(x => brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.Text)).ThenByDescending(x => Math.Min(2, x.Targets))
+                .ThenBy(x => Math.Abs(x.Sentence.Words.Count - WordsToWrite)).Where(IsNew).Take(DrawnFrom),
+        ];
+        var on = kept.Count > 0 ? [] : Fresh(ranked.Where(x => x.Targets > 0));
+        var one = kept.Count > 0 ? [] : dice.Mix(on.Count > 0 ? on : Fresh(ranked)).Take(1);
         return new LessonBlock(LessonPart.Apply, Activity.WriteSentence, [.. kept, .. one.Select(x => make.Sentence(x, Why(brief, x), Reason.Of(ReasonCode.NotReadBefore)))]);
     }
 
@@ -193,11 +199,11 @@ internal static class ApplyPart
         var holdsTarget = choice.Holding(brief.Targets);
         var holdsLate = choice.Holding(brief.Standing.Lessons.TakeLast(Lately).SelectMany(x => x.Things));
         var readable = brief.Stock.Sentences.Readable(
-            brief.Judge, x => tricky.Count > 0 ? tricky.Contains(x.Key) : x.Word is { } word && holdsTarget(word), x => x.Word is { } word && holdsLate(word)).ToList();
+            brief.Judge, x => tricky.Count > 0 ? tricky.Contains(x.Key) : x.Word is { } word && holdsTarget(word), x => x.Word is { } word && holdsLate(word));
         if (brief.Kind == LessonKind.Print)
         {
             var print = brief.Teaches.Where(x => x.IsPrint).ToHashSet();
-            readable = readable.ConvertAll(x => x with { Targets = SentenceToMend.CountIn(x.Sentence.Text, print) });
+            readable = readable.Select(x => x with { Targets = SentenceToMend.CountIn(x.Sentence.Text, print) });
         }
 
         var lately = readable.Where(x => x.Targets + x.Late > 0).ToList();

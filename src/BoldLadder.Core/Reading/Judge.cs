@@ -43,9 +43,10 @@ public sealed class Judge(TaughtSet taught)
     /// <summary>The same for a word that was looked up before.</summary>
     /// <param name="key">In small letters.</param>
     /// <param name="form">What follows of a word that the lexicon does not list.</param>
-    internal bool IsLegal(string key, LexiconWord? word, FormedWord? form) => word is null && form is not null ? Of(form).Legal
-        : Taught.TrickyWords.Contains(key) ? word is null || word.Suitability != Suitability.Unsuitable
-        : word is { Suitability: not Suitability.Unsuitable } && IsReadable(word);
+    internal bool IsLegal(string key, LexiconWord? word, FormedWord? form) =>
+        word is not null ? word.Suitability != Suitability.Unsuitable && (IsReadable(word) || Taught.TrickyWords.Contains(key))
+        : form is not null ? Of(form).Legal
+        : Taught.TrickyWords.Contains(key);
 
     /// <summary>True when all of a word's parts are taught; quicker than a whole verdict.</summary>
     public bool IsReadable(LexiconWord word)

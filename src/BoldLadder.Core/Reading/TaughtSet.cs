@@ -46,6 +46,10 @@ public sealed class TaughtSet
             Rules, Things.Concat(added.SelectMany(x => x.Adds)), TrickyWords.Concat(added.SelectMany(x => x.TrickyWords)));
     }
 
+    /// <summary>True when the same is taught: whatever is legal by one is by the other.</summary>
+    internal bool IsSameAs(TaughtSet other) => ReferenceEquals(Rules, other.Rules)
+        && Bits.SequenceEqual(other.Bits) && TrickyWords.SetEquals(other.TrickyWords) && Things.SetEquals(other.Things);
+
     /// <summary>True when the bit of a part is covered.</summary>
     public bool Has(int bit) => (_bits[bit >> 6] & (1UL << (bit & 63))) != 0;
 }
