@@ -52,6 +52,9 @@ public sealed class ReadingChoice(WordStock stock)
 
         // A unit, a structure or an ending stands behind the graphemes, in no place of its own.
         public string Place => TargetAt < Offered.Reading.Segments.Count ? Offered.Reading.PlaceOf(TargetAt) : "";
+
+        // Days is no other place of ay than day.
+        public string PlaceInBase => TargetAt < Offered.Reading.Segments.Count ? Offered.Reading.PlaceOf(TargetAt, Word.Ended) : "";
     }
 
     // Words so far behind the best that no sameness would bring them in are not looked at again for every choice.
@@ -216,7 +219,7 @@ public sealed class ReadingChoice(WordStock stock)
         + (x.Offered.Rime == other.Offered.Rime && !(x.RhymesByTarget && other.RhymesByTarget) ? 2.5 : 0)
         + (x.Word.Key[0] == other.Word.Key[0] ? 1 : 0)
         + (x.Shape.Boxes == other.Shape.Boxes ? 0.5 : 0)
-        + (x.TargetAt >= 0 && x.Place == other.Place ? 0.8 : 0);
+        + (x.TargetAt >= 0 && x.PlaceInBase == other.PlaceInBase ? 0.8 : 0);
 
     private ChosenWord Made(Candidate x, ReadingBrief brief)
     {

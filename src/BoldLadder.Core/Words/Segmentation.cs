@@ -26,7 +26,14 @@ public sealed class Segmentation : IEquatable<Segmentation>
     public int SoundCount => Segments.Count;
 
     /// <summary>Where a segment stands, as children are told it: <c>first</c>, <c>inside</c> or <c>last</c>.</summary>
-    public string PlaceOf(int segment) => segment == 0 ? "first" : segment == Segments.Count - 1 ? "last" : "inside";
+    public string PlaceOf(int segment) => PlaceOf(segment, null);
+
+    /// <summary>The same in the word without its ending: in <i>days</i> the <i>ay</i> stands last, as in <i>day</i>.</summary>
+    public string PlaceOf(int segment, EndedWord? ended)
+    {
+        var baseEnds = Word.Length - (ended?.Ending.Length ?? 0);
+        return segment == 0 ? "first" : segment == Segments.Count - 1 || Segments[segment + 1].Start >= baseEnds ? "last" : "inside";
+    }
 
     /// <summary>The phonemes in order, two for a grapheme such as <i>x</i>.</summary>
     public IEnumerable<Phoneme> Phonemes => Segments.SelectMany(x => x.Correspondence.Sound.Phonemes);

@@ -67,6 +67,25 @@ public class GoodLessonTests
         x => Assert.True(Core.Sounds.Sound.TryParse(x.Split.Split(' ')[1], out var second, out _) && second.IsVowel, x.Text));
 
     [Fact]
+    public void A_sound_heard_at_the_end_is_not_called_by_a_spelling_that_no_word_ends_in() => Assert.All(
+        New.SelectMany(x => x.Lesson.Blocks.SelectMany(b => b.Asks.Where(a => a.Code == ReasonCode.AskWhichSound && a.Arguments[2] != "inside").Select(a => (Made: x, Ask: a)))),
+        x => Assert.All(x.Ask.Arguments.Take(2), called => Assert.True(
+            !called.Contains('_', StringComparison.Ordinal) || x.Made.Lesson.Teaches.Any(t => t.Correspondence?.Grapheme.Text == called), $"{x.Made.Rung.Label}: {called}")));
+
+    [Fact]
+    public void Two_gaps_of_a_day_are_about_different_things_once_there_are_sentences_enough() => Assert.All(
+        All.Value.Where(x => x.In(Activity.FillGap).Count > 0 && x.Brief.Standing.Line >= 2 * Opening), x =>
+        {
+            var subjects = x.In(Activity.FillGap).SelectMany(i => SentenceBank.WordsOf(i.Text).Select(w => w.ToLowerInvariant()).Distinct())
+                .Where(w => !FunctionWords.Has(w) && !x.Brief.Judge.Taught.TrickyWords.Contains(w)).ToList();
+            Assert.True(subjects.Count == subjects.Distinct().Count(), $"{x.Rung.Label}: {string.Join(" | ", x.In(Activity.FillGap).Select(i => i.Text))}");
+        });
+
+    [Fact]
+    public void Days_is_no_other_place_of_ay_than_day() => Assert.All(
+        All.Value.Where(x => x.Rung.Label == "ay"), x => Assert.All(x.In(Activity.Read), i => Assert.Null(x.Stock.Words.FindWord(i.Text)!.Ended)));
+
+    [Fact]
     public void What_is_put_together_by_ear_is_one_beat() => Assert.All(
         All.Value.SelectMany(x => x.In(Activity.OralBlending).Select(i => (x.Stock, i.Text))),
         x => Assert.Equal(1, Core.Words.Structure.Of(x.Stock.Words.Find(x.Text)!.Readings[0], x.Stock.Words.FindWord(x.Text)).Syllables));

@@ -68,7 +68,7 @@ function Shown({ item, form }: { item: ItemView; form: BlockView['form'] }) {
       }
       return (
         <span className="listening-word">
-          {item.text} {item.heading && <small>{item.heading}</small>}
+          {item.text} {item.heading && <small>{shown(item.heading)}</small>}
         </span>
       );
     case 'story':

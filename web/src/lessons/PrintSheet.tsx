@@ -159,7 +159,7 @@ function Shown({ item, riddle }: { item: ItemView; riddle?: boolean }) {
   if (item.kind === 'listening') {
     return (
       <>
-        <span className="plain-word">{item.text}</span> {item.heading && <small>{item.heading}</small>}
+        <span className="plain-word">{item.text}</span> {item.heading && <small>{shown(item.heading)}</small>}
       </>
     );
   }

@@ -59,7 +59,7 @@ internal static class ListeningQuestion
 
                 if (ones.Count >= count - against && rest.Count >= against)
                 {
-                    var (a, b) = Names(brief, taught, one, other);
+                    var (a, b) = Names(brief, taught, one, other, place);
                     return new Question(
                         dice.Mix(Drawn(ones, dice, count - against).Select(x => Item(make, x, a, Reason.Of(ReasonCode.SoundStands, x.Place)))
                             .Concat(Drawn(rest, dice, against).Select(x => Item(make, x, b, Reason.Of(ReasonCode.GoesAgainst, b))))),
@@ -168,15 +168,17 @@ internal static class ListeningQuestion
     }
 
     // Two sounds with one spelling are called by a word that has each.
-    private static (string One, string Other) Names(LessonBrief brief, IReadOnlyList<Correspondence> taught, Sound one, Sound other)
+    private static (string One, string Other) Names(LessonBrief brief, IReadOnlyList<Correspondence> taught, Sound one, Sound other, string place)
     {
-        var (a, b) = (Written(brief, taught, one), Written(brief, taught, other));
+        var (a, b) = (Written(brief, taught, one, place), Written(brief, taught, other, place));
         return a != b ? (a, b) : (one.Example, other.Example);
     }
 
-    // By today's spelling, or else by the one it was first met in; one without a spelling yet by its commonest.
-    private static string Written(LessonBrief brief, IReadOnlyList<Correspondence> taught, Sound sound) =>
-        taught.Concat(brief.Standing.Lessons.SelectMany(x => x.Things).Select(x => x.Correspondence).OfType<Correspondence>()).Where(x => brief.Stock.Rules.SameSound(x.Sound, sound)).Select(x => x.Grapheme.Text).FirstOrDefault()
+    // By today's spelling, or else by the one it was first met in that can stand where it is listened for: no word ends
+    // in a_e; one without a spelling yet by its commonest.
+    private static string Written(LessonBrief brief, IReadOnlyList<Correspondence> taught, Sound sound, string place) =>
+        taught.Concat(brief.Standing.Lessons.SelectMany(x => x.Things).Select(x => x.Correspondence).OfType<Correspondence>().Where(x => place == "inside" || !x.Grapheme.IsSplit))
+            .Where(x => brief.Stock.Rules.SameSound(x.Sound, sound)).Select(x => x.Grapheme.Text).FirstOrDefault()
         ?? sound.Key switch { "dh" => "th", "uu" => "oo", "zh" => "s", "schwa" => "er", var key => key };
 
     private static LessonItem Item(ItemMaker make, ListeningWord word, string answer, Reason why) =>

@@ -1,5 +1,6 @@
 using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Conventions;
+using BoldLadder.Core.Reading;
 
 namespace BoldLadder.Core.Lessons.Pieces;
 
@@ -28,20 +29,39 @@ internal static class TrickyGaps
         var today = Keys(brief.Rung?.TrickyWords ?? []).Where(x => x.Length > 1).ToList();
         var before = Keys(brief.Standing.TrickyWords).Where(x => x.Length > 1 && !brief.Standing.Clock.IsAtSight(x)).TakeLast(Before).Except(today).ToList();
         var used = brief.Kept.Select(x => x.Item.Text).ToHashSet();
-        var asked = InTurn(brief, dice, today, used, OfToday - kept.Count);
-        asked = [.. asked, .. InTurn(brief, dice, before, [.. used, .. asked.Select(x => x.Sentence.Text)], asked.Count + kept.Count == 0 && most is null ? 0 : (most ?? Most) - kept.Count - asked.Count)];
+        var asked = InTurn(brief, dice, today, used, [], OfToday - kept.Count);
+        asked = [.. asked, .. InTurn(brief, dice, before, used, asked, asked.Count + kept.Count == 0 && most is null ? 0 : (most ?? Most) - kept.Count - asked.Count)];
         var items = kept.Concat(dice.Mix(asked).Select(x => make.Item(ItemKind.Sentence, x.Sentence.Text, "", [Reason.Of(ReasonCode.WordLeftOut, x.Word)]) with { Heading = x.Word })).ToList();
         return items.Count < Fewest ? null : new LessonBlock(LessonPart.Practise, Activity.FillGap, items);
     }
 
-    // One sentence for each word, then a second for each, short and seldom read before others.
-    private static List<(Sentence Sentence, string Word)> InTurn(LessonBrief brief, Dice dice, IReadOnlyList<string> words, HashSet<string> used, int count)
+    // One sentence for each word, then a second for each, short and seldom read before others; one about the same as
+    // another, as two of spitting pips, only where there is nothing else.
+    private static List<(Sentence Sentence, string Word)> InTurn(
+        LessonBrief brief, Dice dice, IReadOnlyList<string> words, HashSet<string> used, IReadOnlyList<(Sentence Sentence, string Word)> beside, int count)
     {
         var readable = dice.Mix(brief.Stock.Sentences.Readable(brief.Judge, _ => false, _ => false).Select(x => x.Sentence).Where(x => !used.Contains(x.Text)))
             .OrderBy(x => brief.Standing.TimesRead.GetValueOrDefault(x.Text)).ThenBy(x => x.Words.Count).ToList();
-        var found = words.SelectMany(word => readable.Where(x => x.Words.Count > 2 && Keys(x.Words).Count(w => w == word) == 1).Select((x, turn) => (Sentence: x, Word: word, Turn: turn)));
-        return [.. found.OrderBy(x => x.Turn).DistinctBy(x => x.Sentence.Text).Take(Math.Max(0, count)).Select(x => (x.Sentence, x.Word))];
+        var found = words.SelectMany(word => readable.Where(x => x.Words.Count > 2 && Keys(x.Words).Count(w => w == word) == 1).Select((x, turn) => (Sentence: x, Word: word, Turn: turn)))
+            .OrderBy(x => x.Turn).DistinctBy(x => x.Sentence.Text).Select(x => (x.Sentence, x.Word)).Where(x => beside.All(b => b.Sentence.Text != x.Sentence.Text));
+        var (chosen, alike) = (new List<(Sentence Sentence, string Word)>(), new List<(Sentence, string)>());
+        foreach (var x in found)
+        {
+            if (chosen.Count >= count)
+            {
+                break;
+            }
+
+            (beside.Concat(chosen).Any(other => AreAboutTheSame(brief, other.Sentence, x.Sentence)) ? alike : chosen).Add(x);
+        }
+
+        return [.. chosen.Concat(alike).Take(Math.Max(0, count))];
     }
+
+    private static bool AreAboutTheSame(LessonBrief brief, Sentence one, Sentence other) => Subjects(brief, one).Intersect(Subjects(brief, other)).Any();
+
+    // Tricky words and those that hold a sentence together say nothing of what it is about.
+    private static IEnumerable<string> Subjects(LessonBrief brief, Sentence x) => Keys(x.Words).Where(w => !FunctionWords.Has(w) && !brief.Judge.Taught.TrickyWords.Contains(w));
 
     private static List<string> Keys(IEnumerable<string> words) => [.. words.Select(x => x.ToLowerInvariant())];
 }
