@@ -15,6 +15,9 @@ public sealed class SchoolYear
     /// <summary>Days between two school days from which children have forgotten enough for everything to be due.</summary>
     public const int BreakDays = 7;
 
+    /// <summary>Terms with more days than this between them have the long holiday there.</summary>
+    private const int LongHoliday = 28;
+
     private readonly DateOnly[] _days;
     private readonly IReadOnlySet<DateOnly> _newDays;
 
@@ -103,6 +106,27 @@ public sealed class SchoolYear
 
     /// <summary>How many school days lie before a day: its place in the year, whether or not it is one itself.</summary>
     public int Ordinal(DateOnly day) => Array.BinarySearch(_days, day) is var at && at >= 0 ? at : ~at;
+
+    /// <summary>The terms of the school year that a day lies in, from one long holiday to the next; of a day in the long holiday those that come after it.</summary>
+    public IReadOnlyList<Term> TermsAround(DateOnly day)
+    {
+        var terms = Terms.OrderBy(x => x.First).ToList();
+        var from = terms.FindIndex(x => x.Last >= day) is var at and >= 0 ? at : terms.Count - 1;
+        var to = from;
+        while (from > 0 && !IsLongHoliday(terms[from - 1], terms[from]))
+        {
+            from--;
+        }
+
+        while (to + 1 < terms.Count && !IsLongHoliday(terms[to], terms[to + 1]))
+        {
+            to++;
+        }
+
+        return terms[from..(to + 1)];
+
+        static bool IsLongHoliday(Term before, Term after) => after.First.DayNumber - before.Last.DayNumber > LongHoliday;
+    }
 
     /// <summary>True when no school day was in the week before this one.</summary>
     public bool FollowsBreak(DateOnly day) =>

@@ -30,11 +30,12 @@ public sealed record PlanStepView(PlanStepKind Kind, RecoveryWay? Way, DateOnly?
 /// <param name="Ends">The day on which the top is reached; null when the year ends before.</param>
 /// <param name="FallsOff">Rungs that the year does not reach.</param>
 /// <param name="HalfTerms">The stretches of school days between breaks; they have no names.</param>
+/// <param name="ThisYear">The terms of the school year that today lies in.</param>
 /// <param name="Feed">Where the group's calendar can be followed; null until somebody asks for it.</param>
 public sealed record GroupYearView(
     int Revision, Guid GroupId, string Group, DateOnly Today, IReadOnlyList<TermView> Terms, IReadOnlyList<ClosureView> Closures, IReadOnlyList<ClosureView> OwnClosures,
     IReadOnlyList<YearDayView> Days, DateOnly? Ends, IReadOnlyList<RungName> FallsOff, IReadOnlyList<MilestoneView> Milestones, PlanStepView? Undo, string? Feed,
-    IReadOnlyList<TermView> HalfTerms, Strip Strip)
+    IReadOnlyList<TermView> HalfTerms, IReadOnlyList<TermView> ThisYear, Strip Strip)
 {
     public static GroupYearView Of(Classroom room)
     {
@@ -44,11 +45,11 @@ public sealed record GroupYearView(
         var extra = room.Plan.Steps.SelectMany(x => x.NewDays).ToHashSet();
         var climb = Core.Year.GroupYear.Climb(room.Year, room.Ladder, room.Log, outlook);
         return new GroupYearView(
-            room.Group.Revision, room.Group.Id, room.Group.Name, room.Today, [.. room.School.Year.Terms.Select(x => new TermView(x.Name, x.First, x.Last))],
+            room.Group.Revision, room.Group.Id, room.Group.Name, room.Today, [.. room.School.Year.Terms.Select(Term)],
             [.. room.School.Year.Closures.Select(Closure)], [.. room.Plan.Steps.SelectMany(x => x.Closures).Select(Closure)],
             [.. room.Year.SchoolDays.Select(Day)], outlook.Ends, [.. outlook.FallsOff.Select(x => Name(room, x.Id, x.Label)!)],
             [.. outlook.Milestones.Select(x => Of(room, x))], Step(room), FeedOf(room.Group),
-            [.. HalfTerm.Of(room.Year).Select(x => new TermView("", x.First, x.Last))], Strip.Of(room.Standing));
+            [.. HalfTerm.Of(room.Year).Select(x => new TermView("", x.First, x.Last))], [.. room.School.Year.TermsAround(room.Today).Select(Term)], Strip.Of(room.Standing));
 
         YearDayView Day(DateOnly day) => (taught.TryGetValue(day, out var entry)
             ? new YearDayView(day, entry.RungId.Length > 0 ? DayUse.New : DayUse.Review, Name(room, entry.RungId, LabelOf(entry)), entry.Outcome, extra.Contains(day), climb[day], [], false)
@@ -66,6 +67,8 @@ public sealed record GroupYearView(
     internal static string? FeedOf(Storage.GroupRow group) => group.FeedToken is { } token ? $"/api/schools/{group.SchoolId}/feeds/{group.Id}/{token}.ics" : null;
 
     private static string LabelOf(LogEntry entry) => string.Join(", ", entry.Things.Select(x => x.Label).Distinct().Concat(entry.TrickyWords)) is { Length: > 0 } label ? label : "consolidation";
+
+    private static TermView Term(Term x) => new(x.Name, x.First, x.Last);
 
     private static ClosureView Closure(Closure x) => new(x.First, x.Last, x.Reason);
 

@@ -39,6 +39,19 @@ public class SchoolYearTests
         Assert.Equal(World.Year.Ordinal(Friday) + 1, World.Year.Ordinal(new DateOnly(2026, 11, 2)));
     }
 
+    [Theory]
+    [InlineData("2026-10-28", "Autumn", "Spring")] // in a short break
+    [InlineData("2027-03-02", "Autumn", "Spring")]
+    [InlineData("2027-08-02", "Next autumn", "Next autumn")] // in the long holiday
+    [InlineData("2028-08-02", "Next autumn", "Next autumn")] // after all of them
+    public void A_school_year_goes_from_one_long_holiday_to_the_next(string day, string first, string last)
+    {
+        Term[] terms = [new("Last summer", new(2026, 5, 1), new(2026, 7, 17)), new("Spring", new(2027, 1, 5), new(2027, 7, 16)), new("Autumn", new(2026, 9, 2), new(2026, 12, 18)), new("Next autumn", new(2027, 9, 1), new(2027, 12, 17))];
+        Assert.True(SchoolYear.TryCreate(terms, [], WeeklyPattern.Usual, out var year, out _));
+        var around = year.TermsAround(DateOnly.Parse(day));
+        Assert.Equal((first, last), (around[0].Name, around[^1].Name));
+    }
+
     [Fact]
     public void The_week_has_its_pattern()
     {

@@ -5381,6 +5381,7 @@ export interface components {
             undo: null | components["schemas"]["PlanStepView"];
             feed: null | string;
             halfTerms: components["schemas"]["TermView"][];
+            thisYear: components["schemas"]["TermView"][];
             strip: components["schemas"]["Strip"];
         };
         GuaranteesView: {

@@ -5,7 +5,7 @@ import type { GroupYearView, YearDayView } from '../api/schema';
 import { useSchool } from '../api/useSchool';
 import { Sheet } from '../shell/Sheet';
 import { shown } from '../word/grapheme';
-import { schoolYearOf, weeksOf, type Cell } from './weeks';
+import { weeksOf, withLessons, type Cell } from './weeks';
 
 const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri'];
 
@@ -13,7 +13,7 @@ const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri'];
 export function YearSheet({ year }: { year: GroupYearView }) {
   const { schoolId } = usePlace();
   const school = useSchool(schoolId).data;
-  const terms = schoolYearOf(year);
+  const terms = withLessons(year, year.thisYear);
   return createPortal(
     <Sheet>
       <div className="year-sheet">

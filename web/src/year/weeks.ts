@@ -40,11 +40,6 @@ export function weeksOf(year: GroupYearView, first: string, last: string): Week[
   return weeks;
 }
 
-/** Terms further apart than this have the long holiday between them. */
-const LONG_HOLIDAY = 28;
-
-const daysBetween = (first: string, last: string) => (dateOf(last).getTime() - dateOf(first).getTime()) / DAY;
-
 const hasLessons = (year: GroupYearView, term: TermView) =>
   year.days.some((x) => x.day >= term.first && x.day <= term.last && (x.rung ?? x.outcome));
 
@@ -56,26 +51,15 @@ const termOf = (terms: TermView[], day: string) =>
 
 /** The terms to look at: the one that today lies in, the one before and the one after, as far as they have lessons. */
 export function termsShown(year: GroupYearView): TermView[] {
-  const busy = year.terms.filter((x) => hasLessons(year, x));
-  const terms = busy.length > 0 ? busy : year.terms;
+  const terms = withLessons(year, year.terms);
   const from = Math.max(0, Math.min(termOf(terms, year.today) - 1, terms.length - 3));
   return terms.slice(from, from + 3);
 }
 
-/** The terms of the school year that today lies in, from one long holiday to the next, as far as they have lessons. */
-export function schoolYearOf(year: GroupYearView): TermView[] {
-  const terms = year.terms;
-  const apart = (at: number) => {
-    const [before, after] = [terms[at - 1], terms[at]];
-    return !before || !after || daysBetween(before.last, after.first) > LONG_HOLIDAY;
-  };
-  let from = termOf(terms, year.today);
-  let to = from;
-  while (!apart(from)) from--;
-  while (!apart(to + 1)) to++;
-  const within = terms.slice(from, to + 1);
-  const taught = within.filter((x) => hasLessons(year, x));
-  return taught.length > 0 ? taught : within;
+/** Of some terms those with lessons; all where none has. */
+export function withLessons(year: GroupYearView, terms: TermView[]): TermView[] {
+  const busy = terms.filter((x) => hasLessons(year, x));
+  return busy.length > 0 ? busy : terms;
 }
 
 /** The months that a year's school days lie in, as 2026-11. */
