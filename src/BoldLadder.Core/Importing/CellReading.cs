@@ -20,7 +20,7 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
         var source = cell.From(layout.Sheet);
         foreach (var line in SheetWords.LinesOf(cell.Text))
         {
-            var (text, lineRole) = (line, role);
+            var (text, lineRole) = (SheetWords.WithoutDaysOff(line), role);
             for (var labelled = SheetWords.Labelled(text); labelled is var (label, rest) && !(reader.Read(label) is [{ Kind: WrittenKind.Grapheme }]); labelled = SheetWords.Labelled(text))
             {
                 text = rest;
@@ -56,6 +56,10 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
             {
                 var owner = made.LastOrDefault() ?? at.Begin(made, source);
                 (lineRole == ColumnRole.Words ? owner.Words : owner.Notes).AddRange(lineRole == ColumnRole.Words ? PartReader.WordsIn(text) : [text]);
+            }
+            else if (SheetWords.NamedList(text) is { Count: > 0 } named && named.All(reader.IsLearntByHeart))
+            {
+                (made.FirstOrDefault() ?? at.Begin(made, source)).Tricky.AddRange(TrickyIn(string.Join(' ', named)));
             }
             else
             {

@@ -7,24 +7,24 @@ internal static partial class PartPatterns
 {
     private const RegexOptions Any = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant;
 
-    [GeneratedRegex(@"^\s*([•▪◦*·>✓–-]\s+|\(?\d{1,3}[.):]\s+|\(?[a-z]\)\s+|\d{1,2}\s+(?=\S{1,4}$))")]
+    [GeneratedRegex(@"^\s*([•▪◦*·>✓–-]\s+|\(?\d{1,3}\s*(?:[.):]|→|[-=–]+>|>)\s+|\(?[a-z]\)\s+|\d{1,2}\s+(?=\S{1,4}$))")]
     public static partial Regex Bullet();
 
     [GeneratedRegex(@"\)\s+(?=[^\s(),]{1,5}\s*\()")]
     public static partial Regex BracketEnd();
 
     // What stands beside it in a word is no part of it: g before e, i and y.
-    [GeneratedRegex(@"\b(?:before|after|followed\s+by|next\s+to)\s+(?:an?\s+|the\s+)?(?:letters?\s+)?[a-z](?:\s*(?:,|and|or|&|/)+\s*(?:and\s+|or\s+)?[a-z])*(?![a-z-])", Any)]
+    [GeneratedRegex(@"\b(?:before|after|followed\s+by|next\s+to|not)\s+(?:an?\s+|the\s+)?(?:letters?\s+)?[a-z](?:\s*(?:,|and|or|&|/)+\s*(?:and\s+|or\s+)?[a-z])*(?![a-z-])", Any)]
     public static partial Regex Neighbours();
 
     [GeneratedRegex(@"\b(?:long|short|voiced|unvoiced|hard|soft)\s*(?:and|&|/|\+)\s*(?:long|short|voiced|unvoiced|hard|soft)\b", Any)]
     public static partial Regex BothManners();
 
-    // What a class is told before its letters: we are learning, this week's sounds are.
-    [GeneratedRegex(@"^\s*(?:(?:this\s+week\s*,?\s*)?we\s+(?:are\s+|will\s+be\s+|will\s+)?(?:learn|teach|read|meet|practise|practice)(?:ing)?(?:\s+about)?|(?:this\s+week'?s?\s+)?(?:our\s+)?new\s+sounds?(?:\s+this\s+week)?(?:\s+(?:are|is))?)\s*:?\s+", Any)]
+    // What a class is told before its letters: we are learning, this week's sounds are, I can read words with.
+    [GeneratedRegex(@"^\s*(?:(?:I|we)\s+(?:can|will|know)\s+(?:how\s+to\s+)?(?:read|spell|write|say|hear|add|blend|make|use|find|decode|encode)(?:\s+(?:and|or|&)\s+(?:read|spell|write|say|decode|encode))*(?:\s+(?:the\s+)?(?:words?|sounds?))?(?:\s+(?:with|that\s+have|that\s+use|containing|using|in))?|(?:this\s+week\s*,?\s*)?we\s+(?:are\s+|will\s+be\s+|will\s+)?(?:learn|teach|read|meet|practise|practice)(?:ing)?(?:\s+about)?|(?:this\s+week'?s?\s+)?(?:our\s+)?new\s+sounds?(?:\s+this\s+week)?(?:\s+(?:are|is))?)\s*:?\s+", Any)]
     public static partial Regex Intro();
 
-    [GeneratedRegex(@"^(?<talk>(?:[A-Za-z']+[\s-]+)*(?:rules?|magic|bossy|blends?|clusters?|teams?|vowels?|consonants?|digraphs?|trigraphs?|quadgraphs?|sounds?|letters?|graphemes?|spellings?|floss|doubles?|doubled|split|silent|controlled)(?:[\s-]+[A-Za-z']+){0,3})\s*(?::\s*(?<list>[^:()]+)|\((?<list>[^()]+)\))$", Any)]
+    [GeneratedRegex(@"^(?<talk>(?:[A-Za-z']+[\s-]+)*(?:rules?|magic|bossy|blends?|clusters?|teams?|vowels?|consonants?|digraphs?|trigraphs?|quadgraphs?|sounds?|letters?|graphemes?|spellings?|floss|doubles?|doubled|split|silent|controlled)(?:[\s-]+[A-Za-z']+){0,3}|(?<long>(?:long|short)\s+[aeiou](?:\s+sound)?))\s*(?::\s*(?<list>[^:()]+)|\((?<list>[^()]+)\))$", Any)]
     public static partial Regex ListAfterTalk();
 
     [GeneratedRegex(@"[\p{So}\p{Cs}]")]
@@ -45,7 +45,9 @@ internal static partial class PartPatterns
     [GeneratedRegex(@"^\s*(?:(?:the\s+)?(?:sound\s+)?/(?<sound>[^/\s]{1,5})/|(?<long>(?:long|short)\s+[aeiou]{1,2}))\s*(?:sound\s*)?(?:spelt|spelled|written)?\s*(?<mark>[:=–—-])?\s+(?<rest>[^\s(\[].*)$", Any)]
     public static partial Regex Ahead();
 
-    [GeneratedRegex(@"(?<![^\s(,;:])/\s?(?<in>[^/\s]{1,6})\s?/(?![^\s),;:])")]
+    // Strokes with spaces inside them stand around a sound where nothing is before them or no letter of ours is in them:
+    // elsewhere they divide, as in ai / oi / oy.
+    [GeneratedRegex(@"(?<![^\s(,;:])/(?:(?<in>[^/\s-][^/\s]{0,5})|\s(?<in>[^/\s]{0,5}[^\x00-\x7F/\s][^/\s]{0,5})\s|(?<=(?:^|[(,;:])\s*/)\s(?<in>[^/\s-][^/\s]{0,5})\s)/(?![^\s),;:])")]
     public static partial Regex Sounded();
 
     [GeneratedRegex(@"[(\[](?<in>[^()\[\]]*)[)\]]?")]
@@ -62,6 +64,26 @@ internal static partial class PartPatterns
 
     [GeneratedRegex(@"(?<![-–])\b(?:new|the|sound|sounds|letters?|spelling|spelt|spelled|grapheme|phoneme|digraph|trigraph|split|quadgraph|long|short|soft|hard|voiced|unvoiced|voiceless|noisy|quiet|both|end|ending|endings|suffix|prefix|final|initial|at|saying|making|says|making|plural|doubles?|doubled|alternative|pronunciation|again!?|teach|introduce|intro|start|begin|code|with|cluster|blend|rime|family|(?:vowel|consonant)(?:\s+(?:team|pair|digraph)s?)?|r-controlled|spellings?\s+of|silent(?:\s+[a-z](?![a-z]))?)\b(?!-)|[!?*]", Any)]
     public static partial Regex Noise();
+
+    // "V + e": one spelling of two letters.
+    [GeneratedRegex(@"^(?<first>[cgsvz])\s*\+\s*e$", Any)]
+    public static partial Regex PlusE();
+
+    // Which words take an ending is no part of it: adding -es to words ending in y.
+    [GeneratedRegex(@"\bto\s+(?:(?:root|base)\s+)?(?:words?|verbs?|nouns?|roots?|bases?)\s+(?:that\s+)?end(?:ing|s)?\s+(?:in|with)\s+.+$", Any)]
+    public static partial Regex WhatTakesIt();
+
+    // "Words ending in -s": what they end in, and no example of it.
+    [GeneratedRegex(@"\b(?:words?\s+)?(?:that\s+)?(?:end(?:ing|s)?|finish(?:ing|es)?)\s+(?:in|with)(?:\s+the\s+letters?)?\s+(?=(?<dash>-)?\S)", Any)]
+    public static partial Regex EndsIn();
+
+    // Consonants together that are named one by one.
+    [GeneratedRegex(@"\b(?:blends?|clusters?)\s*:?\s*(?<list>[a-z]{2,3}(?:\s*(?:,|/|&|\band\b)\s*[a-z]{2,3})+)\s*$", Any)]
+    public static partial Regex NamedTogether();
+
+    // A dash by itself; one beside letters says that more comes there: un-, -ed.
+    [GeneratedRegex(@"^-(?=\s|$)\s*|\s+-$")]
+    public static partial Regex LooseDash();
 
     [GeneratedRegex(@"\b(?:as|in|like|for|eg|e\.g|at|the|end|start|final|initial|of|a|word|words|sounds?|says|saying|split|digraph|trigraph|letters?|ending|suffix|past|tense|plural|voiced|unvoiced|middle|beginning|new|first|last|spelling|way|ways|and|or|after|before|both|not|only|usually|alternative)\b", Any)]
     public static partial Regex HintNoise();

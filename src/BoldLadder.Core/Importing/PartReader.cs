@@ -19,6 +19,9 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
     /// <summary>Words commoner than this stand in sentences rather than in talk of letters.</summary>
     private const int Talk = 300;
 
+    /// <summary>Words written one after another, with nothing between them, are such as are learnt by heart if all are commoner.</summary>
+    private const int Frequent = 2000;
+
     /// <summary>Reads one line of a cell whose column holds parts.</summary>
     /// <param name="column">What the column holds, which decides letters that may be several things.</param>
     public IReadOnlyList<WrittenPart> Read(string text, ColumnRole column = ColumnRole.Parts)
@@ -35,7 +38,11 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
             return [WrittenPart.Plain(WrittenKind.Lesson, text) with { Lesson = lesson }];
         }
 
-        if (SheetWords.StructureOf(text) is { } structure)
+        if (NamedTogether().Match(text) is { Success: true } together && Pieces(together.Groups["list"].Value).TrueForAll(x => _token.IsCluster(x.Text.ToLowerInvariant())))
+        {
+            (text, column) = (together.Groups["list"].Value, ColumnRole.Clusters);
+        }
+        else if (SheetWords.StructureOf(text) is { } structure)
         {
             return [WrittenPart.Plain(WrittenKind.Structure, text) with { Structure = structure, Words = WordsIn(Brackets().Match(text).Groups["in"].Value) }];
         }
@@ -62,6 +69,9 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
     /// <summary>The words of a cell of tricky words, as they are written in a sentence; what stands in brackets is a remark.</summary>
     public static IEnumerable<string> TrickyIn(string text) => Letters().Matches(Brackets().Replace(Plainer(text), " ")).Select(x => x.Value.Trim('-'))
         .Where(x => x.Length > 0 && !x.Contains('-', StringComparison.Ordinal)).Select(x => x == "I" || x.StartsWith("I'", StringComparison.Ordinal) ? x : x.ToLowerInvariant());
+
+    /// <summary>True for a word so common that a class may learn it by heart.</summary>
+    public bool IsLearntByHeart(string word) => words.FindWord(word) is { Rank: < Frequent };
 
     /// <summary>True when some letters are a grapheme, a split digraph, or letters of English that make one of the other parts.</summary>
     public bool LooksLikePart(string text) => Read(text).All(x => x.Kind is WrittenKind.Grapheme or WrittenKind.Ending or WrittenKind.Cluster or WrittenKind.Structure or WrittenKind.RimeUnit);
@@ -129,7 +139,8 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
     {
         text = text.Replace('’', '\'').Replace('‘', '\'').Replace('“', '"').Replace('”', '"').Replace('\u00A0', ' ').Replace('‑', '-').Replace('−', '-')
             .Replace('＿', '_').Replace('／', '/').Replace("\u200B", "", StringComparison.Ordinal).Replace("\u00AD", "", StringComparison.Ordinal);
-        text = Neighbours().Replace(text, " ");
+        text = EndsIn().Replace(WhatTakesIt().Replace(Neighbours().Replace(text, " "), ""), x => x.Groups["dash"].Success ? "ending " : "final ");
+        text = PlusE().Replace(text.Trim(), "${first}e");
         text = BothManners().Replace(BracketEnd().Replace(text, "), "), " both ");
         return Spaces().Replace(Symbols().Replace(Bullet().Replace(text, ""), " "), " ").Trim(' ', '.', ';', ',');
     }
@@ -138,7 +149,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
     private (string Sound, string After)? Listed(string text)
     {
         var match = ListAfterTalk().Match(text);
-        return match.Success && Pieces(match.Groups["list"].Value) is { Count: > 1 } pieces && pieces.TrueForAll(x => IsLetters(x.Text)) && pieces.Exists(x => !_token.IsWord(x.Text))
+        return match.Success && Pieces(match.Groups["list"].Value) is { Count: > 0 } pieces && (pieces.Count > 1 || match.Groups["long"].Success) && pieces.TrueForAll(x => IsLetters(x.Text)) && pieces.Exists(x => !_token.IsWord(x.Text))
             ? (Manner().Match(match.Groups["talk"].Value) is { Success: true, Value: var manner } ? manner : "", match.Groups["list"].Value) : null;
     }
 
@@ -202,7 +213,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         {
             // What is quoted is the letters themselves, or the word that shows them.
             var quoted = x.Groups["in"].Value.Trim();
-            if (quoted.Length <= 4 && _token.Known(quoted.ToLowerInvariant()) && !_token.IsWord(quoted))
+            if (quoted.Length <= 4 && (_token.Known(quoted.ToLowerInvariant()) || quoted is "nk") && !_token.IsWord(quoted))
             {
                 return $" {quoted} ";
             }
@@ -218,7 +229,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         }
 
         Hint(main, onlyMarks: true);
-        var cleaned = Spaces().Replace(Noise().Replace(main, " "), " ").Trim(' ', ':', '-' == main.Trim().FirstOrDefault() ? ':' : '-', '"');
+        var cleaned = LooseDash().Replace(Spaces().Replace(Noise().Replace(main, " "), " ").Trim(' ', ':', '=', '→', '"'), "");
 
         // A word that is only noise beside letters is itself when it stands alone: the, end, at.
         main = cleaned.Length == 0 && _token.IsWord(main.Trim()) && sounds.Count + named.Count == 0 ? main.Trim() : cleaned;
@@ -230,7 +241,8 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
                 return [_token.One(sounds[0].ToLowerInvariant(), [], named, both, place, asEnding, column)];
             }
 
-            return [.. LettersOfIpa(sounds, named, both, place)];
+            // "The" and "said" in quotes and nothing beside them are words to learn.
+            return sounds.Count == 0 && named.Count > 0 && Quotes().IsMatch(piece) && !Brackets().IsMatch(piece) ? [.. named.Select(x => WrittenPart.Plain(WrittenKind.Word, x))] : [.. LettersOfIpa(sounds, named, both, place)];
         }
 
         if (TokenReader.Split(main, isSplit) is { } split)
@@ -273,7 +285,8 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
                 return parts;
             }
 
-            if (read.All(x => x.Kind != WrittenKind.Kept || x.IsTaught))
+            // "Harvest festival" is no two words to learn by heart: those are among the commonest.
+            if (read.All(x => x.Kind != WrittenKind.Kept || x.IsTaught) && !(column == ColumnRole.Parts && read.All(x => x.Kind == WrittenKind.Word) && !read.TrueForAll(x => IsLearntByHeart(x.Letters))))
             {
                 return read;
             }
@@ -299,7 +312,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
                 foreach (var word in shown.Count == 0 && sounds.Count == 0 && !both && _token.IsWord(hint.Trim()) && hint.Trim() is "the" or "at" or "as" or "of" or "and" or "or" or "for" or "way" ? WordsIn(hint) : shown)
                 {
                     // A sound may be named in brackets without slashes: "ea (ee)".
-                    if (word.Length <= 3 && words.FindWord(word) is null && Sound.TryParse(word, out _, out _))
+                    if (shown.Count == 1 && word.Length <= 3 && words.FindWord(word) is null && Sound.TryParse(word, out _, out _))
                     {
                         sounds.Add(word);
                     }

@@ -15,7 +15,7 @@ public sealed record SheetColumn(int Column, string Heading, ColumnRole Role, st
 /// </summary>
 public sealed class SheetLayout
 {
-    private const int LastHeaderRow = 14, Frequent = 700;
+    private const int LastHeaderRow = 14, Frequent = 700, Commonest = 300;
 
     private SheetLayout(string sheet, IReadOnlyList<IReadOnlyList<PlacedCell>> rows, IReadOnlyList<SheetColumn> columns, bool turned, bool days, IReadOnlySet<int> headers) =>
         (Sheet, Rows, Columns, Turned, DayColumns, HeaderRows) = (sheet, rows, columns, turned, days, headers);
@@ -194,6 +194,12 @@ public sealed class SheetLayout
             if (rows.Count < 3 && SheetWords.RoleOf(x.Heading) is null && !rows.All(r => r.Words.All(w => r.Parts.Any(p => p.IsSeenIn(w)))))
             {
                 return x with { Role = ColumnRole.Notes };
+            }
+
+            // The commonest words of all show no part: the and was are learnt as they stand.
+            if (rows.Count >= 3 && rows.TrueForAll(r => r.Words.All(w => words.FindWord(w) is { Rank: < Commonest })))
+            {
+                return x with { Role = ColumnRole.TrickyWords };
             }
 
             if (rows.Count < 3 || shown * 10 >= rows.Count * (SheetWords.RoleOf(x.Heading) is null ? 6 : 3))

@@ -6,7 +6,7 @@ namespace BoldLadder.Core.Importing;
 /// <summary>Walks a sheet in the order in which it is taught and writes down what it says, row by row.</summary>
 internal sealed class SheetReading
 {
-    private const int LongestHeading = 60;
+    private const int LongestHeading = 60, SentenceFrom = 4;
 
     private readonly SheetLayout _layout;
     private readonly PartReader _reader;
@@ -47,6 +47,18 @@ internal sealed class SheetReading
     private void Row(IReadOnlyList<SheetLayout.PlacedCell> row)
     {
         _at.NextRow();
+        if (row.FirstOrDefault(IsTitle) is { } title)
+        {
+            Title = title.Text.Length <= 80 ? title.Text.Trim() : "";
+            Leave(title, LeftOutReason.Title);
+            row = [.. row.Where(x => x != title)];
+        }
+
+        if (row.Count == 0)
+        {
+            return;
+        }
+
         if (row.Count == 1 && Alone(row[0]))
         {
             return;
@@ -130,20 +142,24 @@ internal sealed class SheetReading
                 case ColumnRole.Notes when owner is not null:
                     owner.Notes.Add(cell.Text);
                     break;
-                case ColumnRole.Notes when !IsLabel(cell):
-                    Leave(cell, LeftOutReason.NotRead);
-                    break;
                 case ColumnRole.LeftOut:
                     Leave(cell, SheetWords.IsCount(cell.Text) ? LeftOutReason.Count : LeftOutReason.Column);
                     break;
-                case ColumnRole.Section or ColumnRole.Week or ColumnRole.Day or ColumnRole.Date when SheetWords.LessonOf(cell.Text) is { } kind && made.Count == 0:
+                case ColumnRole.Section or ColumnRole.Week or ColumnRole.Day or ColumnRole.Date or ColumnRole.Notes when SheetWords.LessonOf(cell.Text) is { } kind && made.Count == 0:
                     _at.Begin(made, From(cell)).Parts.Add(WrittenPart.Plain(WrittenKind.Lesson, cell.Text) with { Lesson = kind });
+                    break;
+                case ColumnRole.Notes when !IsLabel(cell):
+                    Leave(cell, LeftOutReason.NotRead);
                     break;
             }
         }
 
         Rungs.AddRange(made);
     }
+
+    // What is written across the first row is what the sheet is called.
+    private bool IsTitle(SheetLayout.PlacedCell x) => Rungs.Count == 0 && Title.Length == 0 && x.Cell is { Row: 1, Columns: > 2 } && x.Text.Trim().Contains(' ', StringComparison.Ordinal)
+        && !SheetWords.IsSection(x.Text) && !SheetWords.IsWeek(x.Text);
 
     // A row of one cell: a heading, a day off, a label with what belongs to it, or a rung of a plain list.
     private bool Alone(SheetLayout.PlacedCell cell)
@@ -156,7 +172,7 @@ internal sealed class SheetReading
         }
 
         // "Unit 1: m o b t" is a heading and what stands under it, in one.
-        if (_layout.Columns.Count == 1 && SheetWords.Labelled(text) is var (label, rest) && (SheetWords.IsWeek(label) || SheetWords.IsSection(label)) && _reader.Read(rest).Any(x => x.Kind is WrittenKind.Grapheme or WrittenKind.Word))
+        if (_layout.Columns.Count == 1 && SheetWords.Labelled(text) is var (label, rest) && ((SheetWords.IsWeek(label) && SheetWords.LessonOf(rest) is not null) || ((SheetWords.IsWeek(label) || SheetWords.IsSection(label)) && Teaches(rest))))
         {
             return AddAlone(cell, ColumnRole.Parts);
         }
@@ -226,6 +242,13 @@ internal sealed class SheetReading
             return false;
         }
 
+        // A whole sentence is talk: dear all, here is the order.
+        if (isWords && text.EndsWith('.') && read.Count > SentenceFrom)
+        {
+            Leave(cell, Rungs.Count == 0 ? LeftOutReason.Title : LeftOutReason.NotRead);
+            return true;
+        }
+
         if (!wide && (isParts || read.Any(x => x.Kind == WrittenKind.Grapheme)) || (!wide && isWords && Tricky(read)))
         {
             return AddAlone(cell, role);
@@ -254,6 +277,10 @@ internal sealed class SheetReading
         Rungs.AddRange(_cells.Of(cell, IsPart(role) ? role : ColumnRole.Parts));
         return true;
     }
+
+    // Parts, or words in a list; words that make a phrase say what the section is about.
+    private bool Teaches(string text) => _reader.Read(text) is var read && (read.Any(x => x.Kind == WrittenKind.Grapheme)
+        || (read.Any(x => x.Kind == WrittenKind.Word) && (read.Count < 3 || text.Contains(',', StringComparison.Ordinal))));
 
     // Words of which each is one a class must be told.
     private bool Tricky(IReadOnlyList<WrittenPart> read) => read.All(x => _words.FindWord(x.Letters) is { } word && word.Rank < 2500);

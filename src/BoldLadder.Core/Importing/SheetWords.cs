@@ -39,7 +39,7 @@ internal static partial class SheetWords
     [
         (ColumnRole.TrickyWords, TrickyHeader()), (ColumnRole.LeftOut, LeftOutHeader()), (ColumnRole.Week, WeekHeader()), (ColumnRole.Date, DateHeader()),
         (ColumnRole.Day, DayHeader()), (ColumnRole.Section, SectionHeader()), (ColumnRole.Notes, NotesHeader()), (ColumnRole.Endings, EndingHeader()),
-        (ColumnRole.Clusters, ClusterHeader()), (ColumnRole.RimeUnits, RimeHeader()), (ColumnRole.Parts, PartHeader()), (ColumnRole.Words, WordHeader()),
+        (ColumnRole.Clusters, ClusterHeader()), (ColumnRole.RimeUnits, RimeHeader()), (ColumnRole.Words, WordsForHeader()), (ColumnRole.Parts, PartHeader()), (ColumnRole.Words, WordHeader()),
         (ColumnRole.Sounds, SoundHeader()),
     ];
 
@@ -98,20 +98,37 @@ internal static partial class SheetWords
         }
 
         var label = match.Groups["label"].Value.Trim();
-        return IsWeek(label) || IsSection(label) || WeekdayOf(label) > 0 || IsOrdinal(label) || IsHoliday(label)
+        return IsWeek(label) || IsSection(label) || WeekdayOf(label) > 0 || DayOfDiary().IsMatch(label) || IsOrdinal(label) || IsHoliday(label)
             || RoleOf(label) is ColumnRole.TrickyWords or ColumnRole.Parts or ColumnRole.Sounds or ColumnRole.Words or ColumnRole.Notes or ColumnRole.Endings or ColumnRole.Clusters
             ? (label, match.Groups["rest"].Value.Trim()) : null;
     }
 
+    /// <summary>The words of a list under a name of the school's own, by commas: <i>Learn: was, said</i>; empty for anything else.</summary>
+    public static IReadOnlyList<string> NamedList(string text) => OwnLabel().Match(text) is { Success: true } match ? [.. match.Groups["word"].Captures.Select(x => x.Value)] : [];
+
+    [GeneratedRegex(@"^\s*[A-Za-z][A-Za-z ]{2,24}:\s*(?<word>[A-Za-z']+)(?:\s*,\s*(?<word>[A-Za-z']+))+\s*$", Any)]
+    private static partial Regex OwnLabel();
+
     /// <summary>The lines of a cell; tricky words that are named after the parts on one line are a line of their own.</summary>
     public static IEnumerable<string> LinesOf(string text) => LineEnds().Split(text).Select(x => x.Trim()).Where(x => x.Length > 0);
 
-    [GeneratedRegex(@"\n|(?<=[.;)])\s+(?=(?:tricky|sight|heart|common|high[\s-]frequency|exception)\b[^:\n]{0,24}:)", Any)]
+    /// <summary>A line without what it says of days off beside what is taught: <i>no school Monday; p, c</i>.</summary>
+    public static string WithoutDaysOff(string text)
+    {
+        var pieces = Remarks().Split(text);
+        return pieces.Length < 2 ? text : string.Concat(pieces.Where(x => !(IsHoliday(x) && x.Trim().Contains(' ', StringComparison.Ordinal)))).Trim(' ', ';', ',', '-', '–');
+    }
+
+    // The mark that ends a piece stays with it.
+    [GeneratedRegex(@"(?<=[;,])(?=\s)|(?<=\s)(?=[-–—]\s)", Any)]
+    private static partial Regex Remarks();
+
+    [GeneratedRegex(@"\n|(?<=[.;,)])\s+(?=(?:tricky|sight|heart|common|high[\s-]frequency|exception)\b[^:\n]{0,24}:)|,?\s+(?:plus|and|with)\s+(?:the\s+)?(?=(?:tricky|sight|heart)\s+words?\b)", Any)]
     private static partial Regex LineEnds();
 
     private const RegexOptions Any = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant;
 
-    [GeneratedRegex(@"\b(tricky|exceptions?|sight|irregular|high[\s-]?freq\w*|hfw|cew|common\s+words?|undecodable|not\s+yet\s+decodable|by\s+heart|whole\s+words?|special\s+words?|odd\s+words?|words?\s+(\w+\s+){0,4}to\s+(learn|know|remember))\b", Any)]
+    [GeneratedRegex(@"\b(tricky|exceptions?|sight|heart\s+words?|irregular|high[\s-]?freq\w*|hfws?|cews?|tws?|common\s+words?|undecodable|not\s+yet\s+decodable|by\s+heart|whole\s+words?|special\s+words?|odd\s+words?|words?\s+(\w+\s+){0,4}to\s+(learn|know|remember)|(can['’]?t|cannot|can\s+not|don['’]?t|do\s+not)\s+(yet\s+)?(be\s+)?(sound|decod|blend|work)\w*)\b", Any)]
     private static partial Regex TrickyHeader();
 
     [GeneratedRegex(@"^\s*(total|count|sum|running|cumulative|so\s+far|how\s+many|%|percent\w*|done\??|taught\??|tick|ticked|rag|initials?|colou?r|status|page|pages?)\b", Any)]
@@ -129,7 +146,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^\s*(term|half[\s-]?term|terms|season|unit|block|stage|section|level|module|part|set|band|book|year|grade|month|quarter|semester|trimester|group)\s*(name|no\.?|number)?\s*$", Any)]
     private static partial Regex SectionHeader();
 
-    [GeneratedRegex(@"\b(notes?|comments?|remarks?|resources?|materials?|texts?|books?|readers?|sentences?|captions?|dictation|hand\s?writing|formation|stor(y|ies)|homework|games?|activit(y|ies)|who|teacher|adult|room|reminders?|links?|assess\w*|outcome|thoughts|skills?|types?|kinds?|categor(y|ies)|aims?)\b", Any)]
+    [GeneratedRegex(@"\b(notes?|comments?|remarks?|resources?|materials?|texts?|books?|readers?|sentences?|captions?|dictation|hand\s?writing|formation|stor(y|ies)|homework|games?|activit(y|ies)|who|teacher|adult|room|reminders?|links?|assess\w*|outcome|thoughts|(?<!phonics\s)skills?|types?|kinds?|categor(y|ies)|aims?|apply|application)\b", Any)]
     private static partial Regex NotesHeader();
 
     [GeneratedRegex(@"\b(suffix(es)?|endings?|morpholog\w*|inflections?)\b", Any)]
@@ -141,17 +158,24 @@ internal static partial class SheetWords
     [GeneratedRegex(@"\b(rimes?|rime\s+units?|(word\s+)?famil(y|ies)|chunks?)\b", Any)]
     private static partial Regex RimeHeader();
 
-    [GeneratedRegex(@"^\s*new\s*$|\b(graphemes?|gpcs?|spellings?|letters?|correspondences?|digraphs?|trigraphs?|code|focus|objectives?|content|patterns?|to\s+teach|teach(ing)?|new\s+(learning|sounds?|phonics|this\s+week|today|teaching)|learning|phonics|what\s+we\s+teach|taught\s+today|written|how\s+(it\s+is|it's|we)\s+(spelt|spelled|written|write\s+it))\b", Any)]
+    [GeneratedRegex(@"^\s*new\s*$|\b(graphemes?|gpcs?|spellings?|letters?|consonants?|vowels?|correspondences?|digraphs?|trigraphs?|code|focus|objectives?|content|patterns?|to\s+teach|teach(ing)?|new\s+(learning|sounds?|phonics|this\s+week|today|teaching)|learning|phonics|what\s+(we|they|I)\s+(teach|do|cover|learn|are\s+doing)|taught\s+today|written|how\s+(it\s+is|it's|we)\s+(spelt|spelled|written|write\s+it))\b", Any)]
     private static partial Regex PartHeader();
+
+    [GeneratedRegex(@"\bwords?\s+(for|to)\s+(read|spell|writ|blend|segment)\w*|\bspellings?\s+(test|list|words?)\b|\bspellings?\s+to\s+learn\b", Any)]
+    private static partial Regex WordsForHeader();
 
     [GeneratedRegex(@"\b(examples?|e\.?g\.?|key\s?words?|words?|as\s+in|picture|anchor|mnemonic|practice|read|spell|decodable)\b", Any)]
     private static partial Regex WordHeader();
 
-    [GeneratedRegex(@"^\W*(the\s+|its\s+|our\s+)?(new\s+)?(sounds?|phonemes?|ipa|says|we\s+say|it\s+says|sounds?\s+like|pronunciation)(\s+(taught|it\s+makes|made|\(s\)))?\s*\d?\W*$", Any)]
+    [GeneratedRegex(@"^\W*(the\s+|its\s+|our\s+)?(new\s+)?((rules?|places?|positions?)\s*(/|and|&|or|,)\s*)?(sounds?|phonemes?|ipa|says|we\s+say|it\s+says|sounds?\s+like|pronunciation)(\s+(taught|it\s+makes|made|\(s\)))?\s*\d?\W*$", Any)]
     private static partial Regex SoundHeader();
 
     [GeneratedRegex(@"^((?<d>mon|tue|tues|wed|weds|thu|thur|thurs|fri)(day|sday|nesday|rsday|urday)?\.?|day\s*(?<n>[1-5]))$", Any)]
     private static partial Regex Weekday();
+
+    // As in a diary, without a year: Mon 7 Sept, 7th of May, Sept. 7, 7/9.
+    [GeneratedRegex(@"^((mon|tue|wed|thu|fri)[a-z]*\.?,?\s*)?(the\s+)?(\d{1,2}(st|nd|rd|th)?\s*(of\s+)?(jan|feb|mar|apr|may|june?|july?|aug|sept?|oct|nov|dec)[a-z]*\.?|(jan|feb|mar|apr|may|june?|july?|aug|sept?|oct|nov|dec)[a-z]*\.?\s*\d{1,2}(st|nd|rd|th)?|\d{1,2}[/.]\d{1,2}([/.]\d{2,4})?)(\s*,?\s*\d{4})?$", Any)]
+    private static partial Regex DayOfDiary();
 
     [GeneratedRegex(@"^(week|weeks|wk|wks|w)\.?\s*(no\.?\s*)?\d{1,2}(\s*(-|–|to|&|and|/)\s*\d{1,2})?(\s*[:(].*)?$", Any)]
     private static partial Regex WeekLabel();
@@ -159,7 +183,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^((autumn|spring|summer|winter|fall|first|second|third|fourth|fifth|sixth|1st|2nd|3rd|4th|5th|6th|michaelmas|lent|trinity|september|october|november|december|january|february|march|april|may|june|july|august|reception|kindergarten|nursery|year|grade|term|half[\s-]?term|unit|block|stage|section|level|module|part|set|band|book|semester|quarter|trimester|month)\b[\s-]*((half[\s-]?term|term|half|half[\s-]of[\s-]term)?[\s-]*(\d{1,2}|one|two|three|four|five|six|[ab])?(\s*[:(–-].*)?|.{0,40})|(ht|t|u|s)\d{1,2}|[a-z]{4,}\s+\d{1,2})$", Any)]
     private static partial Regex SectionLabel();
 
-    [GeneratedRegex(@"\b(half[\s-]?term|holidays?|holiday|vacation|break|bank\s+holiday|inset|in-?service|training\s+day|staff\s+day|closed|closure|school\s+shut|no\s+school|christmas|easter|thanksgiving|winter\s+recess|recess|strike|polling|snow\s+day|trip|sports\s+day|nativity|photographs?)\b", Any)]
+    [GeneratedRegex(@"\b(half[\s-]?term|holidays?|holiday|vacation|break|bank\s+holiday|inset|in-?service|bh|training\s+day|staff\s+day|closed|closure|school\s+shut|no\s+school|christmas|easter|thanksgiving|winter\s+recess|recess|strike|polling|snow\s+day|trip|sports\s+day|nativity|photographs?|party|festival|assembly|concert|carols?|rehearsals?|no\s+(phonics|lessons?)|world\s+book\s+day|open\s+(day|evening)|parents['’]?\s+(evening|meetings?))\b", Any)]
     private static partial Regex Holiday();
 
     [GeneratedRegex(@"\bhalf[\s-]?term\s*(\d|one|two|three|four|five|six)\b|\b(first|second|third|fourth|fifth|sixth|1st|2nd|3rd|4th|5th|6th)\s+half[\s-]?term\b", Any)]
@@ -177,7 +201,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"\b(contrast|compare|comparing|alternatives?\s+together|sort(ing)?\s+(the\s+)?(spellings?|sounds?)|which\s+spelling|versus|vs\.?|side\s+by\s+side)\b", Any)]
     private static partial Regex ContrastLesson();
 
-    [GeneratedRegex(@"\b(review(s|ing)?|revis(e|ion|it|iting)|recap(s|ping)?|consolidat\w*|catch[\s-]?up|go(ing)?\s+over|over[\s-]?learn\w*|recall|again|practi[sc]e\s+(week|day|all|everything)|mixed\s+practi[sc]e|overflow|slack|spare\s+day|buffer|mop[\s-]?up|secure|c?vc(\s*(and|/|,|&)\s*c?vc)?\s+words?)\b", Any)]
+    [GeneratedRegex(@"\b(review(s|ing)?|revis(e|ion|it|iting)|re-?cap(s|ping)?|consolidat\w*|catch[\s-]?up|go(ing|es)?\s+over|went\s+over|over[\s-]?learn\w*|recall|again|practi[sc]e\s+(week|day|all|everything)|mixed\s+practi[sc]e|(blending|segmenting|word\s+reading)\s+(week|day)|no\s+new\s+(sounds?|letters?|learning)|overflow|slack|spare\s+day|buffer|mop[\s-]?up|secure|c?vc(\s*(and|/|,|&)\s*c?vc)?\s+words?)\b|^\s*(more\s+|extra\s+|further\s+)?practi[sc]e\s", Any)]
     private static partial Regex ReviewLesson();
 
     [GeneratedRegex(@"\b(three|3)[\s-]*(or\s+more[\s-]+)?syllables?\b|\btrisyllab\w*", Any)]
@@ -195,6 +219,6 @@ internal static partial class SheetWords
     [GeneratedRegex(@"\bc?vcc\b|\b(two\s+|2\s+)?consonants?\s+(together\s+)?at\s+the\s+end\b|\b(final|end|ending)\s+(consonant\s+)?(clusters?|blends|adjacent\s+consonants)\b", Any)]
     private static partial Regex PairAtEnd();
 
-    [GeneratedRegex(@"^\s*(?<label>[^:=]{1,40}?)\s*(:|\s[-–—]\s)\s*(?<rest>.+)$", Any | RegexOptions.Singleline)]
+    [GeneratedRegex(@"^\s*(?:(?<label>[^:=]{1,40}?)\s*(:|\s[-–—]\s)|(?<label>(?:tricky|sight|heart)\s+words?)\s)\s*(?<rest>.+)$", Any | RegexOptions.Singleline)]
     private static partial Regex Label();
 }

@@ -53,6 +53,9 @@ internal sealed class TokenReader(CorrespondenceTable table, SchoolWords words)
             return part with { Kind = token == "I" && column != ColumnRole.TrickyWords ? WrittenKind.Grapheme : WrittenKind.Word, Letters = token == "I" && column != ColumnRole.TrickyWords ? "i" : token, MayBeWord = token == "I" };
         }
 
+        // "-ies" is the ending of cries, with its y changed.
+        text = last && text is ("ies" or "ied" or "ier" or "iest") ? text[1..] : text;
+        part = part with { Letters = text };
         if ((asEnding || last || text is "ed" or "ing" or "est") && Endings.All.Contains(text) && !NamesNoEnding(text, named, asEnding, last))
         {
             return part with { Kind = WrittenKind.Ending };
@@ -120,7 +123,10 @@ internal sealed class TokenReader(CorrespondenceTable table, SchoolWords words)
 
     public IEnumerable<Correspondence> Segments(string word) => words.Find(word) is { } found ? found.Readings.SelectMany(x => x.Segments).Select(x => x.Correspondence) : [];
 
-    public bool IsCluster(string text) => text.Length is 2 or 3 && text.All(x => !IsVowel(x)) && text[0] != text[1] && !text.Contains('y', StringComparison.Ordinal)
+    // Consonants that stand together at no word's start or end are no cluster, but letters for something else: BH, TW.
+    private readonly Lazy<HashSet<string>> _together = new(() => [.. words.Words.Where(x => x.Everyday && x.Key.Length > 3).SelectMany(x => new[] { x.Key[..2], x.Key[..3], x.Key[^2..], x.Key[^3..] })]);
+
+    public bool IsCluster(string text) => _together.Value.Contains(text) && text.Length is 2 or 3 && text.All(x => !IsVowel(x)) && text[0] != text[1] && !text.Contains('y', StringComparison.Ordinal)
         && SoundChoice.ClusterOf(text, table) is not null;
 
     public static bool IsVowel(char letter) => letter is 'a' or 'e' or 'i' or 'o' or 'u';
