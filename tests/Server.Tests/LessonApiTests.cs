@@ -26,6 +26,17 @@ public sealed class LessonApiTests(App app)
     }
 
     [Fact]
+    public async Task What_did_not_fit_is_named_as_a_class_knows_it()
+    {
+        var school = await School.Make(taught: 5);
+        var rungs = (await app.Get(school.Ladder())).Rungs().Select(x => x["rung"]!.Text("id")).ToList();
+        var carried = (await app.Get($"{school.Group()}/lessons/today?asIf={rungs[^1]}"))["carried"]!.AsArray().Select(x => x!.GetValue<string>()).ToList();
+        Assert.Contains("a–e", carried);
+        Assert.Contains(carried, x => x is ['/', .., '/']);
+        Assert.All(carried, x => Assert.True(x[0] == '/' || x.All(c => char.IsAsciiLetter(c) || c is '–' or '\''), x));
+    }
+
+    [Fact]
     public async Task Today_opens_with_a_lesson_of_four_timed_parts()
     {
         var school = await School.Make(taught: 30);

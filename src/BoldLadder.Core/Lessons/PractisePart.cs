@@ -159,9 +159,14 @@ internal static class PractisePart
         return OralBlending.Items(brief, make, dice, (int)Math.Clamp((seconds - blending.Setup) / blending.Each, 6, 12), new HashSet<string>());
     }
 
-    // The adult shows two, of today's words where there are any; three go together, the rest alone.
+    // The adult shows two, of today's words where there are any; three go together, the rest alone. A check is read alone.
     private static IReadOnlyList<LessonItem> Released(LessonBrief brief, IReadOnlyList<LessonItem> items)
     {
+        if (brief.Kind == LessonKind.Check)
+        {
+            return [.. items.Select(x => x with { Release = Release.Alone })];
+        }
+
         var holding = new ReadingChoice(brief.Stock).Holding(brief.Targets);
         var on = items.Count(x => brief.Stock.Words.FindWord(x.Text) is { } word && holding(word));
         var shown = on == 0 ? Shown : Math.Min(Shown, on);

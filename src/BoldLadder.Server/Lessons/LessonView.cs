@@ -52,6 +52,7 @@ public sealed record RoomMateView(Guid Id, string Name);
 /// <param name="Id">Null for a lesson that is only looked at, as if the group stood elsewhere.</param>
 /// <param name="Point">What today is about, in a sentence or two that a child could be told.</param>
 /// <param name="OtherMinutes">The length it can be planned for instead: the short one, or the school's.</param>
+/// <param name="Carried">What is due and did not fit today: letters, a sound between strokes, or a word.</param>
 /// <param name="Undo">What pressing undo takes back; null when there is nothing.</param>
 /// <param name="Stale">Items that are no longer legal, due or on the point since the ladder, the log or a split changed.</param>
 /// <param name="DueNow">What the day is for by now, when that is not what the lesson was planned for; else null.</param>
@@ -84,7 +85,7 @@ public sealed record LessonView(
                     b.Activity, Piece.Of(b.Activity).Form, Piece.Of(b.Activity).Unit, pieces.Name(b.Activity), pieces.How(b.Activity), questions.Asked([.. b.Asks, .. TextTasks.Of(lesson, b, room.Stock)]), b.Seconds,
                     [.. b.Items.Select(i => Item(i, b, lesson, judge, room, clock, phrases, service))]))]))],
             lesson.Teaching, [.. PartTeaching.Of(lesson, notes, room.Stock, before.Things).Select(x => TeachingView.Of(x, questions))],
-            [.. TrickyTeaching.Of(lesson, judge, room.Stock).Select(x => TrickyTeachingView.Of(x, room.Stock.Words.Accent))], lesson.Carried, head?.Outcome is { } said ? $"marked {said}" : head?.Undo, head?.Outcome, head?.Previous, head is null ? null : room.Year.After(day),
+            [.. TrickyTeaching.Of(lesson, judge, room.Stock).Select(x => TrickyTeachingView.Of(x, room.Stock.Words.Accent))], CarriedFrom(lesson, room), head?.Outcome is { } said ? $"marked {said}" : head?.Undo, head?.Outcome, head?.Previous, head is null ? null : room.Year.After(day),
             head is not { Outcome: null } ? [] : [.. Amiss(room, day, lesson, head).Select(x => new StaleView(x.Item.Id, x.Item.Text, x.Kind, [.. x.Words.Select(w => w.Word)]))],
             head is { Outcome: null } ? DueOn(room, day, lesson) : null, ReadyFor(lesson), ShakyLast(room, day), clock.TooManyTricky(), [.. room.Year.EventsOn(day).Select(x => x.Name)], room.Mate is null || room.Standing.AsIf is not null ? null : new RoomMateView(room.Mate.Group.Id, room.Mate.Group.Name), TermsView.Of(room.Conventions.Terms), Strip.Of(room.Standing));
     }
@@ -154,5 +155,16 @@ public sealed record LessonView(
     }
 
     private static IReadOnlyList<string> ShakyLast(Classroom room, DateOnly day) =>
-        room.Log.Counted.LastOrDefault(x => x.Day < day)?.Shaky.Select(x => x.Track == RevisitTrack.Card ? Correspondence.Parse(x.Key).Grapheme.Text : x.Key).Distinct().ToList() ?? [];
+        [.. (room.Log.Counted.LastOrDefault(x => x.Day < day)?.Shaky ?? []).Select(x => NameOf(x, room)).Distinct()];
+
+    private static IReadOnlyList<string> CarriedFrom(Lesson lesson, Classroom room) =>
+        [.. lesson.Carried.Select(x => RevisitItem.TryParse(x, out var item) ? NameOf(item, room) : x).Distinct()];
+
+    // As a class knows it: letters, a sound between strokes, a word.
+    private static string NameOf(RevisitItem x, Classroom room) => x.Track switch
+    {
+        RevisitTrack.Card => Correspondence.Parse(x.Key).Grapheme.Text.Replace('_', '–'),
+        RevisitTrack.Recall when Sound.TryParse(x.Key, out var sound, out _) => $"/{PieceView.IpaOf(sound, room.Rules.Rows.Words.Accent)}/",
+        _ => x.Key,
+    };
 }

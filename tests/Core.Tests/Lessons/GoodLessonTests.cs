@@ -82,6 +82,10 @@ public class GoodLessonTests
         });
 
     [Fact]
+    public void Nobody_reads_with_the_children_on_a_day_that_checks_what_they_can_read() => Assert.All(
+        All.Value.Where(x => x.Lesson.Kind == LessonKind.Check).SelectMany(x => x.In(Activity.Read)), x => Assert.Equal(Release.Alone, x.Release));
+
+    [Fact]
     public void Days_is_no_other_place_of_ay_than_day() => Assert.All(
         All.Value.Where(x => x.Rung.Label == "ay"), x => Assert.All(x.In(Activity.Read), i => Assert.Null(x.Stock.Words.FindWord(i.Text)!.Ended)));
 

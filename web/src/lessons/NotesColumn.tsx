@@ -23,10 +23,7 @@ export function NotesColumn({ lesson, onReshape }: { lesson: LessonView; onResha
           <h2>Carried to another day</h2>
           <p>
             {lesson.carried.length} {lesson.carried.length === 1 ? 'thing is' : 'things are'} due and did not
-            fit:{' '}
-            <span className="plain-word">
-              {lesson.carried.map((x) => x.split(' ').slice(1).join(' ').split(':')[0]).join(', ')}
-            </span>
+            fit: <span className="plain-word">{lesson.carried.join(', ')}</span>
           </p>
         </>
       )}

@@ -17,7 +17,10 @@ export function TeachingLines({ lesson }: { lesson: LessonView }) {
           <Line name="Tell apart" text={x.tellApart} />
           <Line name="Write it" text={x.write} />
           <Line name="Together" text={x.together} />
-          <Line name="Where" text={[x.place, x.facts].filter((t) => t !== '').join(' ')} />
+          <Line
+            name={x.label.startsWith('-') ? 'Joining' : 'Where'}
+            text={[x.place, x.facts].filter((t) => t !== '').join(' ')}
+          />
           <Line name="Keyword" text={at === 0 && !pictured ? lesson.teaching.keyword : ''} />
         </dl>
       ))}
