@@ -76,16 +76,16 @@ Say($"a rung moved and all figures made again, {large.Rungs.Count} rungs", Media
     },
     201));
 
-// What a drag asks once: every destination, of a letter that thousands of words need, and of three rungs together.
+// What a drag asks once: every destination, of a letter that thousands of words need, of three rungs together, and of a section.
 var needs = Needs.TryParse(File.ReadAllText(Path.Combine(data, "needs.txt")), out _)!;
 var standsAt = new Unlocking(large, rules);
 var figures = RungMap.Of(standsAt);
-foreach (var moving in new[] { new[] { "s-s" }, ["igh-igh"], ["sh-sh", "ch-ch", "ng-ng"] })
+foreach (var moving in new[] { new[] { "s-s" }, ["igh-igh"], ["sh-sh", "ch-ch", "ng-ng"], [.. large.Sections.Skip(1).MaxBy(x => x.Rungs.Count)!.Rungs.Select(x => x.Id)] })
 {
     var destinations = new Consequences(standsAt, figures, moving, needs, ClashDistances.Usual).Destinations.Count;
     var all = Median(() => _ = new Consequences(standsAt, figures, moving, needs, ClashDistances.Usual).Destinations.Count, 31);
     var single = Median(() => RungMap.Of(new Unlocking(SeveralEdits.Move(large, moving, large.Sections[1].Id, 0).Apply(large).Ladder!, rules)), 31);
-    Say($"consequences of moving {string.Join(", ", moving)}, {destinations} places", all);
+    Say($"consequences of moving {(moving.Length > 3 ? $"a section of {moving.Length} rungs" : string.Join(", ", moving))}, {destinations} places", all);
     Console.WriteLine($"  against as many what-ifs one by one: ratio {single * destinations / all:0.0}");
 }
 
