@@ -86,6 +86,10 @@ public class GoodLessonTests
         All.Value.Where(x => x.Lesson.Kind == LessonKind.Check).SelectMany(x => x.In(Activity.Read)), x => Assert.Equal(Release.Alone, x.Release));
 
     [Fact]
+    public void A_gap_leaves_something_of_its_word() => Assert.All(
+        All.Value.SelectMany(x => x.In(Activity.Choose)), x => Assert.True(x.Text.Length > x.Heading.Replace("_", "", StringComparison.Ordinal).Length, x.Text));
+
+    [Fact]
     public void Days_is_no_other_place_of_ay_than_day() => Assert.All(
         All.Value.Where(x => x.Rung.Label == "ay"), x => Assert.All(x.In(Activity.Read), i => Assert.Null(x.Stock.Words.FindWord(i.Text)!.Ended)));
 

@@ -241,12 +241,13 @@ internal static class ContrastPiece
             };
     }
 
-    // Everyday words with one of the columns in them and none of the others, each of another family and not rhyming if it can be.
+    // Everyday words with one of the columns in them and none of the others, each of another family and not rhyming if it
+    // can be. In "or" there is nothing but the spelling that is asked for.
     private static IEnumerable<OfferedWord> WordsOf(
         LessonBrief brief, Dice dice, Correspondence column, IReadOnlyList<Correspondence> columns, HashSet<string> used, int count, string? place)
     {
         var others = columns.Where(x => x != column).Select(x => x.Grapheme).ToHashSet();
-        var fit = brief.Stock.Everyday(column).Where(x => IsFor(brief, x) && (!columns[0].IsDoubledConsonant || brief.Shape.Syllables == 1 || DoubledLetters.Decides(x.Reading, column))
+        var fit = brief.Stock.Everyday(column).Where(x => IsFor(brief, x) && x.Reading.Segments.Count > 1 && (!columns[0].IsDoubledConsonant || brief.Shape.Syllables == 1 || DoubledLetters.Decides(x.Reading, column))
             && (place is null || PartPlaces.Of(x.Reading, column) == place) && x.Reading.Segments.Count(s => s.Correspondence == column) == 1 && !x.Reading.Segments.Any(s => others.Contains(s.Correspondence.Grapheme)));
         var fresh = fit.OrderBy(x => used.Contains(x.Word.Key)).ThenBy(x => x.Word.Familiarity != Familiarity.AtFourOrFive)
             .ThenBy(x => brief.Standing.TimesRead.GetValueOrDefault(x.Word.Key) / 4).ThenBy(x => x.Word.Rank);
