@@ -16,10 +16,11 @@ public sealed class SpellingShares
 
     private readonly Dictionary<string, IReadOnlyList<SpellingShare>> _shares;
     private readonly HeardSounds _heard;
+    private readonly SchoolWords _words;
 
     public SpellingShares(SchoolWords words, CorrespondenceTable table)
     {
-        Accent = words.Accent;
+        (_words, Accent) = (words, words.Accent);
         _heard = words.Accent.Heard();
         var found = new Dictionary<Correspondence, (int Count, LexiconWord Best)>();
         foreach (var word in words.Words.Where(x => x.Everyday && x.Suitability == Suitability.Fine && words.OwnSpelling(x)))
@@ -45,6 +46,10 @@ public sealed class SpellingShares
     /// <summary>The word that shows a correspondence best; that of its sound where no everyday word is spelt so.</summary>
     public string ExampleOf(Correspondence part) =>
         Of(part.Grapheme.Text).FirstOrDefault(x => x.Correspondence == part)?.Example is { Length: > 0 } shown ? shown : part.Sound.Example;
+
+    /// <summary>The word that a sheet shows a correspondence by, where it has it in it; else the one that shows it best.</summary>
+    public string ExampleOf(Correspondence part, string told) =>
+        _words.Find(told) is { } word && word.Readings.Any(x => x.Segments.Any(s => s.Correspondence == part)) ? told : ExampleOf(part);
 
     /// <summary>True when speakers of the accent hear the two as one.</summary>
     public bool SameHere(Sound one, Sound other) => _heard.Alone(one) == _heard.Alone(other);

@@ -44,7 +44,7 @@ public sealed record ImportView(
     IReadOnlyList<ImportDoubtView> Doubts, IReadOnlyList<LeftOut> LeftOut, IReadOnlyList<Source> Kept, int ThinByPlace, string? TaughtUpTo, string? Problem)
 {
     internal static IReadOnlyList<ImportPartView> PartsOf(Core.Ladders.Rung rung, SpellingShares shares) =>
-        [.. rung.Adds.Select(x => new ImportPartView(x.Label, x.Correspondence is { } part ? shares.ExampleOf(part) : ""))];
+        [.. rung.Adds.Select(x => new ImportPartView(x.Label, x.Correspondence is { } part ? shares.ExampleOf(part, rung.Keyword) : ""))];
 
     internal static IReadOnlyList<ImportDoubtView> DoubtsOf(ImportedLadder imported, SpellingShares shares) => [.. imported.Doubts.OrderBy(x => x.Answer is not null).Select(x => new ImportDoubtView(
         x.Id, x.Letters, x.Source, x.Against, x.Answer, [.. x.Choices.Select(c => new ImportChoiceView(c.Key, [.. c.Correspondences.Select(shares.ExampleOf).Where(e => e.Length > 0)]))]))];

@@ -12,6 +12,13 @@ public class LadderImportTests
     private static readonly LadderImport Import = new(Table, Words, new SpellingShares(Words, Table));
 
     [Theory]
+    [InlineData("n:n", "nut", "nut")]
+    [InlineData("ow:oa", "cow", "low")] // the other sound of it
+    [InlineData("n:n", "", "net")]
+    public void A_part_is_shown_back_by_the_word_that_the_sheet_has_for_it(string part, string told, string shown) =>
+        Assert.Equal(shown, new SpellingShares(Words, Table).ExampleOf(Correspondence.Parse(part), told));
+
+    [Theory]
     [InlineData("sh", "sh:sh")]
     [InlineData("SH", "sh:sh")]
     [InlineData("sh (ship)", "sh:sh")]
