@@ -19,9 +19,6 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
     /// <summary>Words commoner than this stand in sentences rather than in talk of letters.</summary>
     private const int Talk = 300;
 
-    /// <summary>Words written one after another, with nothing between them, are such as are learnt by heart if all are commoner.</summary>
-    private const int Frequent = 2000;
-
     /// <summary>Reads one line of a cell whose column holds parts.</summary>
     /// <param name="column">What the column holds, which decides letters that may be several things.</param>
     public IReadOnlyList<WrittenPart> Read(string text, ColumnRole column = ColumnRole.Parts)
@@ -71,7 +68,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         .Where(x => x.Length > 0 && !x.Contains('-', StringComparison.Ordinal)).Select(x => x == "I" || x.StartsWith("I'", StringComparison.Ordinal) ? x : x.ToLowerInvariant());
 
     /// <summary>True for a word so common that a class may learn it by heart.</summary>
-    public bool IsLearntByHeart(string word) => words.FindWord(word) is { Rank: < Frequent };
+    public bool IsLearntByHeart(string word) => _token.IsLearntByHeart(word);
 
     /// <summary>True when some letters are a grapheme, a split digraph, or letters of English that make one of the other parts.</summary>
     public bool LooksLikePart(string text) => Read(text).All(x => x.Kind is WrittenKind.Grapheme or WrittenKind.Ending or WrittenKind.Cluster or WrittenKind.Structure or WrittenKind.RimeUnit);

@@ -6,7 +6,7 @@ namespace BoldLadder.Core.Importing;
 /// <summary>Walks a sheet in the order in which it is taught and writes down what it says, row by row.</summary>
 internal sealed class SheetReading
 {
-    private const int LongestHeading = 60, SentenceFrom = 4;
+    private const int LongestHeading = 60, LongestTitle = 80, SentenceFrom = 4;
 
     private readonly SheetLayout _layout;
     private readonly PartReader _reader;
@@ -49,8 +49,7 @@ internal sealed class SheetReading
         _at.NextRow();
         if (row.FirstOrDefault(IsTitle) is { } title)
         {
-            Title = title.Text.Length <= 80 ? title.Text.Trim() : "";
-            Leave(title, LeftOutReason.Title);
+            CalledBy(title);
             row = [.. row.Where(x => x != title)];
         }
 
@@ -157,6 +156,12 @@ internal sealed class SheetReading
         Rungs.AddRange(made);
     }
 
+    private void CalledBy(SheetLayout.PlacedCell cell)
+    {
+        Title = cell.Text.Trim() is { Length: <= LongestTitle } title ? title : "";
+        Leave(cell, LeftOutReason.Title);
+    }
+
     // What is written across the first row is what the sheet is called.
     private bool IsTitle(SheetLayout.PlacedCell x) => Rungs.Count == 0 && Title.Length == 0 && x.Cell is { Row: 1, Columns: > 2 } && x.Text.Trim().Contains(' ', StringComparison.Ordinal)
         && !SheetWords.IsSection(x.Text) && !SheetWords.IsWeek(x.Text);
@@ -257,8 +262,7 @@ internal sealed class SheetReading
         // Above the headings, or first of all: what the sheet is called.
         if (Rungs.Count == 0 && _at.Section.Length == 0 && (Title.Length == 0) && (_layout.HeaderRows.Count == 0 ? cell.Row == 1 && !SheetWords.IsSection(text) : cell.Row < _layout.HeaderRows.Min()))
         {
-            Title = text.Length <= 80 ? text : "";
-            Leave(cell, LeftOutReason.Title);
+            CalledBy(cell);
             return true;
         }
 

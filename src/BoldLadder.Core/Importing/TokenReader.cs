@@ -115,6 +115,8 @@ internal sealed class TokenReader(CorrespondenceTable table, SchoolWords words)
         return match.Success && (said || between.Trim().Length > 0) ? $"{match.Groups["vowel"].Value.ToLowerInvariant()}_e" : null;
     }
 
+    public bool IsLearntByHeart(string word) => words.FindWord(word) is { Rank: < Learnt };
+
     public bool Known(string text) => table.For(text).Count > 0;
 
     public bool IsWord(string text) => WordForm().IsMatch(text) && words.FindWord(text) is not null;
