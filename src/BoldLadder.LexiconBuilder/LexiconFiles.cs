@@ -16,5 +16,6 @@ public static class LexiconFiles
         Capitals: File.ReadAllText($"{folder}/capitals.txt"),
         AmericanForms: File.ReadAllText($"{folder}/american-forms.tsv"),
         AmericanOnly: File.ReadAllText($"{folder}/american-only.txt"),
-        Contractions: File.ReadAllText($"{folder}/contractions.tsv"));
+        Contractions: File.ReadAllText($"{folder}/contractions.tsv"),
+        ShortA: File.ReadAllText($"{folder}/short-a.txt"));
 }

@@ -10,7 +10,7 @@ namespace BoldLadder.LexiconBuilder;
 /// </summary>
 public sealed record LexiconSources(
     string Raw, string Correspondences, string Corrections, string NotEndings, string NotCompounds, string SpokenForms, string Suitability, string Familiarity,
-    string Capitals, string AmericanForms, string AmericanOnly, string Contractions);
+    string Capitals, string AmericanForms, string AmericanOnly, string Contractions, string ShortA);
 
 /// <summary>What was made, and which words no accent's table could account for.</summary>
 public sealed record LexiconReport(string Text, int Words, IReadOnlyDictionary<string, int> Aligned, IReadOnlyList<string> Failures);
@@ -35,6 +35,7 @@ public static class LexiconText
         var suitability = Marked(sources.Suitability);
         var familiarity = Marked(sources.Familiarity);
         var capitals = Lines(sources.Capitals).SelectMany(x => x.Split(' ')).ToDictionary(x => x.ToLowerInvariant());
+        var shortA = ShortA.Parse(sources.ShortA);
         var aligned = Accent.All.ToDictionary(x => x.Id, _ => 0);
         var failures = new List<string>();
 
@@ -55,7 +56,8 @@ public static class LexiconText
                 var sounds = PronunciationReader.For(accent).Read(word.Pronunciations[a], out var unknown);
                 if (sounds is not null && Aligner.Align(word.Spelling, sounds, table) is { } alignment)
                 {
-                    readings[(word.Spelling, accent.Id)] = [PrefixSound.Plain(alignment.Segmentation)];
+                    var plain = PrefixSound.Plain(alignment.Segmentation);
+                    readings[(word.Spelling, accent.Id)] = [accent == Accent.SouthernBritish ? shortA.In(plain) : plain];
                     aligned[accent.Id]++;
                 }
                 else

@@ -13,7 +13,7 @@ internal static partial class WordSources
 {
     private const string Scowl = "/usr/share/dict/scowl";
     private static readonly string[] Lists = ["english", "british", "american"];
-    private const int ShortLetters = 6, CommonSize = 35, FewCounts = 6;
+    private const int ShortLetters = 6, CommonSize = 35, FewCounts = 4;
     private static readonly int[] Sizes = [10, 20, 35, 40, 50];
 
     /// <summary>Voices of the speech program, in the order of the columns of pronunciations.tsv.</summary>

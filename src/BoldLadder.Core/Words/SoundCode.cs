@@ -12,6 +12,8 @@ public static class SoundCode
 
     private static readonly bool[] Vowels = [.. Phonemes.All.Select(x => x.IsVowel)];
 
+    private static readonly int Schwa = Phonemes.Find("schwa")!.Index, R = Phonemes.Find("r")!.Index;
+
     public static string Of(IEnumerable<Phoneme> sounds) => string.Concat(sounds.Select(x => (char)(First + x.Index)));
 
     /// <summary>True when two vowels stand beside each other in the code.</summary>
@@ -34,7 +36,7 @@ public static class SoundCode
         var hash = RealWords.HashStart;
         for (var i = 0; i < code.Length; i++)
         {
-            hash = RealWords.HashOn(hash, (char)(First + heard.InWord(code[i] - First, i + 1 < code.Length ? code[i + 1] - First : -1)));
+            hash = Heard(hash, code[i] - First, i + 1 < code.Length ? code[i + 1] - First : -1, heard);
         }
 
         return hash;
@@ -49,10 +51,17 @@ public static class SoundCode
         {
             var sound = segments[i].Correspondence.Sound;
             var next = i + 1 < segments.Count ? segments[i + 1].Correspondence.Sound.First.Index : -1;
-            hash = RealWords.HashOn(hash, (char)(First + heard.InWord(sound.First.Index, sound.Second?.Index ?? next)));
-            hash = sound.Second is null ? hash : RealWords.HashOn(hash, (char)(First + heard.InWord(sound.Second.Index, next)));
+            hash = Heard(hash, sound.First.Index, sound.Second?.Index ?? next, heard);
+            hash = sound.Second is null ? hash : Heard(hash, sound.Second.Index, next, heard);
         }
 
         return hash;
+    }
+
+    // The r that is written in stationery with its vowel is said before another, as the one of stationary is.
+    private static ulong Heard(ulong hash, int sound, int next, HeardSounds heard)
+    {
+        hash = RealWords.HashOn(hash, (char)(First + heard.InWord(sound, next)));
+        return sound == Schwa && next >= 0 && Vowels[next] ? RealWords.HashOn(hash, (char)(First + heard.InWord(R, next))) : hash;
     }
 }

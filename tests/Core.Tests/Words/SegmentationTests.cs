@@ -42,6 +42,11 @@ public class SegmentationTests
     [InlineData("bath", "gb-north", "b:b a:a th:th")]
     [InlineData("bath", "us", "b:b a:a th:th")]
     [InlineData("car", "us", "c:k ar:ar")]
+    [InlineData("lanterns", "gb-south", "l:l a:a n:n t:t er:schwa n:n s:z")]
+    [InlineData("planters", "gb-south", "p:p l:l a:ar n:n t:t er:schwa s:z")]
+    [InlineData("sarcastic", "gb-south", "s:s ar:ar c:k a:a s:s t:t i:i c:k")]
+    [InlineData("disasters", "gb-south", "d:d i:i s:z a:ar s:s t:t er:schwa s:z")]
+    [InlineData("cantata", "gb-south", "c:k a:a n:n t:t a:ar t:t a:schwa")]
     public void The_split_follows_the_childrens_accent(string word, string accent, string split) =>
         Assert.Equal(split, World.Lexicon.Readings(World.Lexicon.Find(word)!, Accent.Find(accent)!)[0].ToString());
 
