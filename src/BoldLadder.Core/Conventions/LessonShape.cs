@@ -65,6 +65,12 @@ public enum Slot
     FinishStory,
     WriteLetters,
     SayApart,
+
+    /// <summary>Pictures, found when their sounds are said.</summary>
+    FindPicture,
+
+    /// <summary>Pictures, and the letters they begin with.</summary>
+    FirstLetter,
 }
 
 /// <summary>A piece of a shape.</summary>
@@ -102,7 +108,7 @@ public sealed record LessonShape(ShapeKind Kind, IReadOnlyList<ShapePiece> Piece
     private static readonly Dictionary<ShapeKind, LessonShape> Shipped = new[]
     {
         Of(ShapeKind.Opening, [.. Meeting, Slot.Riddles], [.. WithPictures.Where(x => x != Slot.MadeUp)], [.. Apply.Where(x => x.Slot != Slot.WritePicture)],
-            [new(LessonPart.Apply, Slot.OralBlending), new(LessonPart.Apply, Slot.SayApart), new(LessonPart.Apply, Slot.WriteLetters)]),
+            [new(LessonPart.Apply, Slot.FindPicture), new(LessonPart.Apply, Slot.SayApart), new(LessonPart.Apply, Slot.FirstLetter), new(LessonPart.Apply, Slot.WriteLetters)]),
         Of(ShapeKind.NewLearning, [.. Meeting, Slot.Riddles], WithPictures, Apply, ByEar),
         Of(ShapeKind.FurtherDay, [Slot.Meet, Slot.MeetTricky, Slot.Spot], [Slot.OralBlending, Slot.Contrast, Slot.Read, Slot.MatchPicture, Slot.MadeUp, Slot.Spell, Slot.WriteName], ApplyAndFinish, ByEar),
         Of(ShapeKind.Contrast, Meeting, Practice, Apply, ByEar),
@@ -131,7 +137,7 @@ public sealed record LessonShape(ShapeKind Kind, IReadOnlyList<ShapePiece> Piece
             .. kind is ShapeKind.Opening or ShapeKind.NewLearning or ShapeKind.FurtherDay or ShapeKind.Short ? (ShapePiece[])[new(LessonPart.Teach, Slot.Riddles)] : [],
             new(LessonPart.Practise, Slot.OralBlending), new(LessonPart.Practise, Slot.Read), new(LessonPart.Practise, Slot.Contrast),
             new(LessonPart.Practise, Slot.MadeUp), new(LessonPart.Practise, Slot.MatchPicture), new(LessonPart.Practise, Slot.FillGap), new(LessonPart.Practise, Slot.MendSentence), new(LessonPart.Practise, Slot.Spell), new(LessonPart.Practise, Slot.WriteName),
-            .. ApplyAndFinish, .. ByEar, new(LessonPart.Apply, Slot.SayApart),
+            .. ApplyAndFinish, .. ByEar, new(LessonPart.Apply, Slot.SayApart), new(LessonPart.Apply, Slot.FindPicture), new(LessonPart.Apply, Slot.FirstLetter),
         ];
 
     /// <summary>What is new is met, and something is read, whatever the shape.</summary>

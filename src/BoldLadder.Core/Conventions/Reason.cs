@@ -228,6 +228,9 @@ public enum ReasonCode
     /// <summary>Two groups in one room. Arguments: how many are for both, how many for this group alone.</summary>
     AskTogetherThenAlone,
 
+    /// <summary>Some pictures begin with a letter that is known, some do not. Arguments: the letters.</summary>
+    AskBeginsOrNot,
+
     /// <summary>Words of the text with a part. Arguments: the part, and how many.</summary>
     AskHunt,
 

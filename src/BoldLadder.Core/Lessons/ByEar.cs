@@ -12,7 +12,13 @@ namespace BoldLadder.Core.Lessons;
 /// </summary>
 internal static class ByEar
 {
-    private const int MostJoined = 14, MostApart = 12, MostLetters = 8, ApartOnRequest = 6;
+    private const int MostFound = 8, MostBegun = 8, MostJoined = 14, MostApart = 12, MostLetters = 8, ApartOnRequest = 6;
+
+    // What has most of children's own doing in it comes first while there is time.
+    private static readonly (Activity Activity, int Most)[] ByWorth =
+    [
+        (Activity.FirstLetter, MostBegun), (Activity.FindPicture, MostFound), (Activity.WriteLetters, MostLetters), (Activity.SayApart, MostApart), (Activity.OralBlending, MostJoined),
+    ];
 
     // A game for less than a minute is not worth beginning.
     private const int LeastToFill = 60;
@@ -23,16 +29,22 @@ internal static class ByEar
     {
         var heard = blocks.SelectMany(x => x.Items).Where(x => x.Kind == ItemKind.Listening).Select(x => x.Text.ToLowerInvariant()).ToHashSet();
         var fills = brief.Shape.Boxes <= WordShape.First.Boxes || blocks.All(x => x.Part != LessonPart.Apply);
-        foreach (var (activity, most) in new[] { (Activity.OralBlending, MostJoined), (Activity.SayApart, MostApart), (Activity.WriteLetters, MostLetters) })
+        foreach (var (activity, most) in ByWorth)
         {
             if (brief.KeptIn(LessonPart.Apply, activity).Count > 0 || Count(brief, activity, fills, seconds, most) is not (> 0 and var count))
             {
                 continue;
             }
 
-            var items = activity == Activity.WriteLetters ? Letters(brief, make, dice, count) : OralBlending.Items(brief, make, dice, count, heard);
+            var items = activity switch
+            {
+                Activity.WriteLetters => Letters(brief, make, dice, count),
+                Activity.FindPicture => PicturesByEar.ToFind(brief, make, dice, count, heard),
+                Activity.FirstLetter => PicturesByEar.ToBegin(brief, make, dice, count, new HashSet<string>()),
+                _ => OralBlending.Items(brief, make, dice, count, heard),
+            };
             heard.UnionWith(items.Select(x => x.Text.ToLowerInvariant()));
-            var block = new LessonBlock(LessonPart.Apply, activity, items);
+            var block = new LessonBlock(LessonPart.Apply, activity, items) { Asks = activity == Activity.FirstLetter ? PicturesByEar.Asks(items) : [] };
             seconds -= block.Seconds;
             yield return block;
         }

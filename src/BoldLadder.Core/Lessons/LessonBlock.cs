@@ -26,6 +26,12 @@ public enum Activity
 
     /// <summary>A word is said, and children say its sounds.</summary>
     SayApart,
+
+    /// <summary>A word is said sound by sound; children point to its picture.</summary>
+    FindPicture,
+
+    /// <summary>Children name a picture and write the letter its name begins with.</summary>
+    FirstLetter,
     Read,
     Spell,
 

@@ -40,6 +40,7 @@ public static class Swap
             (ItemKind.Sentence, _) => ApplyPart.Ranked(brief, dice).Where(x => !used.Contains(x.Sentence.Text.ToLowerInvariant()))
                 .Select(x => make.Sentence(x, ApplyPart.Why(brief, x))).FirstOrDefault(),
             (_, Activity.Riddles) => RiddlePiece.Another(brief, make, dice, used),
+            (_, Activity.FindPicture or Activity.FirstLetter) => PicturesByEar.Another(brief, make, dice, block, item, used),
             (ItemKind.Listening, _) => OralBlending.Items(brief, make, dice, used.Count + 1, used).FirstOrDefault(x => !used.Contains(x.Text)),
             (ItemKind.Card, Activity.Cards) => dice.Mix(brief.Standing.Things.Select(x => x.Correspondence).OfType<Sounds.Correspondence>())
                 .Where(x => !used.Contains(x.Grapheme.Text))

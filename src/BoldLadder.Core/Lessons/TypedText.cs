@@ -21,7 +21,15 @@ public static class TypedText
         // A made-up word is proved, and a chain holds together, only as they were made.
         : item.Kind is ItemKind.MadeUp or ItemKind.Story || lesson.Blocks.Any(x => (Piece.Of(x.Activity).Unit != Unit.Item || Piece.Of(x.Activity).Form is Form.Sort or Form.Gaps) && x.Items.Contains(item))
             ? "A made-up word, a story, or a word of a chain, a pair or a sort can be dropped but not typed over."
+            : FormOf(lesson, item) == Form.PicturesAlone ? "A picture can be swapped or dropped, not typed over."
             : null;
+
+    /// <summary>Why this text is not typed over the item, as a sentence; null when it can be.</summary>
+    public static string? WhyNot(Lesson lesson, LessonItem item, string text, WordStock stock) =>
+        FormOf(lesson, item) == Form.Pictures && stock.Pictures.Find(text) is null ? $"There is no picture of {text} here. Choose one of the others, or type a word that has one." : null;
+
+    private static Form? FormOf(Lesson lesson, LessonItem item) =>
+        lesson.Blocks.FirstOrDefault(x => x.Items.Contains(item)) is { } block ? Piece.Of(block.Activity).Form : null;
 
     /// <summary>The words, capitals and marks that stand against it; none when it can go in.</summary>
     /// <param name="asTricky">The adult takes words that can't be read yet as tricky; unsuitable ones stay out.</param>

@@ -267,7 +267,7 @@ public static class LessonChanges
         }
 
         var single = item.Kind != ItemKind.Sentence;
-        if (TypedText.WhyNot(lesson, item) is { } whyNot)
+        if ((TypedText.WhyNot(lesson, item) ?? TypedText.WhyNot(lesson, item, text, room.Stock)) is { } whyNot)
         {
             return (null, Problems.Bad("text", whyNot));
         }

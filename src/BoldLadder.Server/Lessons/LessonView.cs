@@ -127,7 +127,7 @@ public sealed record LessonView(
 
     private static PictureView? PictureOf(LessonItem item, LessonBlock block, Lesson lesson, WordStock stock) => (Piece.Of(block.Activity).Form switch
     {
-        Form.Pictures => stock.Pictures.Find(item.Text),
+        Form.Pictures or Form.PicturesAlone => stock.Pictures.Find(item.Text),
         Form.Meet => KeywordPicture.Of(lesson, item, stock),
         _ => null,
     }) is { } picture ? new PictureView(picture.Word, picture.Code) : null;

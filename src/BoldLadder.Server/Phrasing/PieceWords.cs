@@ -69,6 +69,8 @@ public sealed class PieceWords(ClassConventions conventions)
         Activity.Spot => "Spot it",
         Activity.OralBlending => "Say the sounds, children say the word",
         Activity.SayApart => "Say the word, children say its sounds",
+        Activity.FindPicture => "Say the sounds, children find the picture",
+        Activity.FirstLetter => "What does it begin with?",
         Activity.Compare => "Two by two",
         Activity.Read => "Read",
         Activity.Chain => "Chain",
@@ -110,6 +112,8 @@ public sealed class PieceWords(ClassConventions conventions)
         Activity.Spot => "Point to each in turn. Children show when today's comes, then say its sound.",
         Activity.OralBlending => "Say the sounds one by one with a small gap. Children say the word.",
         Activity.SayApart => "Say the word. Children say its sounds one by one, a finger for each.",
+        Activity.FindPicture => "Show all the pictures. Say a word sound by sound with a small gap: children point to its picture, then say it.",
+        Activity.FirstLetter => "Show each picture. Children say what it is, then its first sound alone, and write that letter.",
         Activity.Compare => "Show two at a time.",
         Activity.Read => conventions.BlendAloud switch
         {

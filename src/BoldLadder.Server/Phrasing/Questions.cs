@@ -20,6 +20,7 @@ public sealed class Questions(TeachingNotes notes, Accent accent, Terms terms)
         {
             ReasonCode.AskWhichSound => $"{x[0]} or {x[1]}{PlaceOf(x[2])}? For {x[0]}, {Gesture(x[3])}; for {x[1]}, {Gesture(x[4])}.",
             ReasonCode.AskTogetherThenAlone => $"The first {x[0]} for both groups; then {x[1]} for this one alone.",
+            ReasonCode.AskBeginsOrNot => $"Does it begin with {Either(x)}? Then write it. If it does not, pens down.",
             ReasonCode.AskHunt => $"Then hunt: {x[1]} words have {x[0]}. Who finds them all?",
             ReasonCode.AskFindRhymes => $"Read it again, faster, and find what rhymes: {Listed(x)}.",
             ReasonCode.AskBuildAndHide => "Build it with letter tiles, look, hide it, and write it from memory. Then uncover and check.",
@@ -88,6 +89,8 @@ public sealed class Questions(TeachingNotes notes, Accent accent, Terms terms)
     private static string Plain(string sound) => string.Join(" and ", sound.Split('+'));
 
     private static string Number(int count) => count switch { 2 => "two", 3 => "three", 4 => "four", _ => $"{count}" };
+
+    private static string Either(IReadOnlyList<string> x) => x.Count < 2 ? string.Concat(x) : $"{string.Join(", ", x.SkipLast(1))} or {x[^1]}";
 
     private static string Listed(IReadOnlyList<string> x) => x.Count < 2 ? string.Concat(x) : $"{string.Join(", ", x.SkipLast(1))} and {x[^1]}";
 }

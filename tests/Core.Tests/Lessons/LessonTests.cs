@@ -272,7 +272,7 @@ public class LessonTests
             foreach (var item in block.Items)
             {
                 seen.Add(block.Activity);
-                var refused = Piece.Of(block.Activity) is { Unit: not Unit.Item } or { Form: Form.Sort or Form.Gaps } || item.Kind is ItemKind.Card or ItemKind.Sound or ItemKind.MadeUp;
+                var refused = Piece.Of(block.Activity) is { Unit: not Unit.Item } or { Form: Form.Sort or Form.Gaps or Form.PicturesAlone } || item.Kind is ItemKind.Card or ItemKind.Sound or ItemKind.MadeUp;
                 Assert.Equal(refused, TypedText.WhyNot(lesson, item) is not null);
             }
         }

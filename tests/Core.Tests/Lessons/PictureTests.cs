@@ -44,6 +44,54 @@ public class PictureTests
     }
 
     [Fact]
+    public void Before_there_are_words_pictures_are_found_by_their_sounds_and_begin_with_letters_that_are_known()
+    {
+        var opening = (from world in new[] { (World.Estuary, World.South), (World.Ridge, World.Us) } from place in Enumerable.Range(0, 5) select LessonAt(world.Item1, world.Item2, place, 0))
+            .Where(x => x.Lesson.Kind == LessonKind.NewLearning).ToList();
+        Assert.True(opening.Count >= 8);
+        Assert.All(opening, x =>
+        {
+            var (found, begun) = (In(x.Lesson, Activity.FindPicture), In(x.Lesson, Activity.FirstLetter));
+            var today = x.Brief.Targets.Select(t => x.Brief.Stock.Rules.SoundKey(t.Correspondence!.Value.Sound)).ToHashSet();
+            Assert.InRange(found.Count, 5, 8);
+            Assert.True(found.Count(i => i.Split.Split(' ').Any(today.Contains)) is >= 2 and < 8, $"{x.Brief.Rung!.Label}: {string.Join(' ', found.Select(i => i.Text))}");
+            Assert.All(found, i => Assert.InRange(i.Split.Split(' ').Length, 2, 3));
+            var pictures = found.Select(i => x.Brief.Stock.Pictures.Find(i.Text)!).ToList();
+            Assert.All(pictures, p => Assert.All(pictures.Where(o => o != p), o => Assert.True(p.IsToldFrom(o), $"{p.Word}, {o.Word}")));
+
+            // Hardly a picture begins with a short i.
+            Assert.True(begun.Count is >= 4 and <= 8 || (begun.Count == 0 && x.Brief.Targets.All(t => t.Correspondence!.Value.Sound.First.IsVowel)), $"{x.Brief.Rung!.Label}: {begun.Count}");
+            Assert.Empty(begun.Select(i => i.Text).Intersect(found.Select(i => i.Text)));
+            Assert.All(begun, i =>
+            {
+                var first = x.Brief.Stock.Words.Find(i.Text)!.Readings[0].Segments[0].Correspondence;
+                Assert.Empty(x.Brief.Stock.Pictures.Find(i.Text)!.Also);
+                Assert.True(i.Heading.Length == 0
+                    ? !x.Brief.Judge.Taught.Correspondences.Any(t => x.Brief.Stock.Rules.SameSound(t.Sound, first.Sound))
+                    : first.Grapheme.Text == i.Heading && x.Brief.Judge.Taught.Correspondences.Contains(first), $"{x.Brief.Rung!.Label}: {i.Text} {i.Heading}");
+            });
+            Assert.True(begun.Count == 0 || begun.Any(i => i.Heading == x.Brief.Targets[0].Correspondence!.Value.Grapheme.Text));
+            Assert.Equal(begun.Any(i => i.Heading.Length == 0), x.Lesson.Blocks.Any(b => b.Activity == Activity.FirstLetter && b.Asks.Any()));
+
+            // Another stands in its place, with a picture and the same letter.
+            var swapped = Assert.IsType<ReplaceItem>(Swap.For(x.Brief, x.Lesson, found[0].Id, 1));
+            Assert.NotNull(x.Brief.Stock.Pictures.Find(swapped.Item.Text));
+            Assert.NotNull(TypedText.WhyNot(x.Lesson, found[0]));
+        });
+    }
+
+    [Fact]
+    public void A_word_without_a_picture_is_not_typed_over_one_that_is_put_to_its_picture()
+    {
+        var (brief, lesson) = Early.Value.First(x => In(x.Lesson, Activity.MatchPicture).Count > 0);
+        var item = In(lesson, Activity.MatchPicture)[0];
+        Assert.Null(TypedText.WhyNot(lesson, item));
+        Assert.Null(TypedText.WhyNot(lesson, item, "dog", brief.Stock));
+        Assert.Contains("no picture of tip", TypedText.WhyNot(lesson, item, "tip", brief.Stock), StringComparison.Ordinal);
+        Assert.Null(TypedText.WhyNot(lesson, In(lesson, Activity.Read)[0], "tip", brief.Stock));
+    }
+
+    [Fact]
     public void Pictures_leave_time_to_read_and_to_spell() => Assert.All(Early.Value.Where(x => In(x.Lesson, Activity.MatchPicture).Count > 0), x =>
     {
         Assert.True(In(x.Lesson, Activity.Read).Count >= 6 && In(x.Lesson, Activity.Spell).Count >= 4, $"{x.Brief.Rung!.Label}: {In(x.Lesson, Activity.Read).Count} read, {In(x.Lesson, Activity.Spell).Count} spelt");

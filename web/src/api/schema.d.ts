@@ -5036,7 +5036,7 @@ export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
         /** @enum {unknown} */
-        Activity: "cards" | "recall" | "readAgain" | "trickyAtSight" | "meet" | "meetTricky" | "listening" | "riddles" | "spot" | "compare" | "oralBlending" | "sayApart" | "read" | "spell" | "writeName" | "chain" | "sort" | "choose" | "madeUp" | "matchPicture" | "fillGap" | "mendSentence" | "readSentences" | "readStory" | "writeSentence" | "ownSentence" | "writePicture" | "finishStory" | "writeLetters" | "spare";
+        Activity: "cards" | "recall" | "readAgain" | "trickyAtSight" | "meet" | "meetTricky" | "listening" | "riddles" | "spot" | "compare" | "oralBlending" | "sayApart" | "findPicture" | "firstLetter" | "read" | "spell" | "writeName" | "chain" | "sort" | "choose" | "madeUp" | "matchPicture" | "fillGap" | "mendSentence" | "readSentences" | "readStory" | "writeSentence" | "ownSentence" | "writePicture" | "finishStory" | "writeLetters" | "spare";
         /** @enum {unknown} */
         AmissKind: "notReadable" | "notDue" | "offPoint";
         AnswerView: {
@@ -5265,7 +5265,7 @@ export interface components {
             readable: number;
         };
         /** @enum {unknown} */
-        Form: "cards" | "meet" | "grid" | "sounds" | "listening" | "words" | "released" | "pairs" | "sort" | "chain" | "pictures" | "gaps" | "riddles" | "boxes" | "sentences" | "text";
+        Form: "cards" | "meet" | "grid" | "sounds" | "listening" | "words" | "released" | "pairs" | "sort" | "chain" | "pictures" | "picturesAlone" | "gaps" | "riddles" | "boxes" | "sentences" | "text";
         FoundView: {
             rung: null | components["schemas"]["RungName"];
             word: null | string;
@@ -6359,7 +6359,7 @@ export interface components {
             example: string;
         };
         /** @enum {unknown} */
-        Slot: "cards" | "recall" | "readAgain" | "trickyAtSight" | "meet" | "meetTricky" | "listening" | "riddles" | "spot" | "oralBlending" | "read" | "contrast" | "madeUp" | "matchPicture" | "fillGap" | "mendSentence" | "spell" | "writeName" | "story" | "sentences" | "dictation" | "ownSentence" | "writePicture" | "finishStory" | "writeLetters" | "sayApart";
+        Slot: "cards" | "recall" | "readAgain" | "trickyAtSight" | "meet" | "meetTricky" | "listening" | "riddles" | "spot" | "oralBlending" | "read" | "contrast" | "madeUp" | "matchPicture" | "fillGap" | "mendSentence" | "spell" | "writeName" | "story" | "sentences" | "dictation" | "ownSentence" | "writePicture" | "finishStory" | "writeLetters" | "sayApart" | "findPicture" | "firstLetter";
         SoundAlikeView: {
             word: string;
             familiarity: string;

@@ -2,7 +2,7 @@ import { Fragment } from 'react';
 import type { BlockView, ItemView, LessonView, PartView, Release } from '../api/schema';
 import { minutes } from '../api/parts';
 import { shown } from '../word/grapheme';
-import { Pictures } from './Pictures';
+import { Pictures, PicturesNamed } from './Pictures';
 import { TeachingLines, TrickyLines } from './TeachingLines';
 import { columns, pairs } from './wording';
 
@@ -115,6 +115,14 @@ export function Block({ block, part, lesson, guided, item }: Props) {
           {ask}
           <div className="items">{block.items.map(item)}</div>
           <Pictures items={block.items} />
+        </div>
+      );
+    case 'picturesAlone':
+      return (
+        <div className={kind}>
+          {title}
+          {ask}
+          <PicturesNamed items={block.items} name={item} />
         </div>
       );
     default:

@@ -4,7 +4,7 @@ import { Sheet } from '../shell/Sheet';
 import { shown } from '../word/grapheme';
 import { Word } from '../word/Word';
 import { Gap, SentenceText } from './Item';
-import { inTheirOrder, Picture } from './Pictures';
+import { inTheirOrder, Picture, PicturesNamed } from './Pictures';
 import { TeachingLines, TrickyLines } from './TeachingLines';
 import { minutes, PART_NAMES } from '../api/parts';
 import { columns, pairs } from './wording';
@@ -113,6 +113,9 @@ function SheetItems({ block }: { block: BlockView }) {
         ))}
       </p>
     );
+  }
+  if (block.form === 'picturesAlone') {
+    return <PicturesNamed items={block.items} name={(x) => <Shown item={x} />} />;
   }
   return (
     <p>

@@ -50,7 +50,8 @@ internal static class PictureMatch
 
     private const int DrawnFrom = 15;
 
-    private static bool Joins(List<PictureWord> set, PictureWord word)
+    /// <summary>True, and the word is in the set, when no picture of it goes with another of its words.</summary>
+    internal static bool Joins(List<PictureWord> set, PictureWord word)
     {
         var joins = set.TrueForAll(word.IsToldFrom);
         if (joins)

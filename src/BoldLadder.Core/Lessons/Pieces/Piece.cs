@@ -37,6 +37,9 @@ public enum Form
     /// <summary>Words and their pictures.</summary>
     Pictures,
 
+    /// <summary>Pictures whose words are only said.</summary>
+    PicturesAlone,
+
     /// <summary>Words with a part left out, or sentences with a word.</summary>
     Gaps,
 
@@ -84,6 +87,8 @@ public sealed record Piece(Activity Activity, Form Form, Slot? Slot, int Setup, 
         new(Activity.Compare, Form.Pairs, Conventions.Slot.Contrast, 20, 10, Unit.Pair, Read: true),
         new(Activity.OralBlending, Form.Listening, Conventions.Slot.OralBlending, 20, 14),
         new(Activity.SayApart, Form.Listening, Conventions.Slot.SayApart, 20, 14),
+        new(Activity.FindPicture, Form.PicturesAlone, Conventions.Slot.FindPicture, 20, 14),
+        new(Activity.FirstLetter, Form.PicturesAlone, Conventions.Slot.FirstLetter, 30, 25),
         new(Activity.Read, Form.Released, Conventions.Slot.Read, 20, 18, Read: true),
         new(Activity.Spell, Form.Boxes, Conventions.Slot.Spell, 30, 42, Made: true),
         new(Activity.WriteName, Form.Boxes, Conventions.Slot.WriteName, 20, 42),

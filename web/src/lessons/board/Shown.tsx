@@ -105,6 +105,8 @@ export function Shown({ slide, step }: Props) {
           )}
         </div>
       );
+    case 'picturesAlone':
+      return <Alone items={items} step={step} />;
     case 'pictures':
       return <ToPictures slide={slide} item={item} step={step} />;
     default:
@@ -115,6 +117,27 @@ export function Shown({ slide, step }: Props) {
       );
   }
 }
+
+/** Pictures and no word: all of them, or one and the letter it begins with. */
+const Alone = ({ items, step }: { items: ItemView[]; step: number }) => {
+  const pictures = (
+    <div className={items.length === 1 ? 'board-pictures alone' : 'board-pictures many'}>
+      {inTheirOrder(items).map((x) => (
+        <p key={x.id}>
+          <Picture picture={x.picture} />
+        </p>
+      ))}
+    </div>
+  );
+  return items.length > 1 ? (
+    pictures
+  ) : (
+    <div className="board-begins">
+      {pictures}
+      <p className="board-letters">{step > 0 ? shown(items[0]?.heading ?? '') : '\u00a0'}</p>
+    </div>
+  );
+};
 
 /** The word, and the pictures; each that is found has its word under it. What is written about stands without one. */
 function ToPictures({ slide, item, step }: { slide: Slide; item: ItemView; step: number }) {

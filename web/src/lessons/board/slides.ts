@@ -60,6 +60,8 @@ function together(block: BlockView, order: string[] | undefined): ItemView[][] {
   if (HEARD.has(block.form)) return [[]];
   if (block.form === 'text') return stories(items);
   if (block.form === 'grid') return [items];
+  // One is found among all; a letter is written for each by itself.
+  if (block.activity === 'findPicture') return [items];
   if (block.form === 'pairs') return order ? pairsInOrder(block, order) : pairs(items);
   return items.map((x) => [x]);
 }
@@ -80,6 +82,7 @@ function pairsInOrder(block: BlockView, order: string[]) {
 function stepsOf(block: BlockView, items: ItemView[]) {
   const [item] = items;
   if (!item || ['cards', 'meet', 'grid', 'text'].includes(block.form)) return 0;
+  if (block.form === 'picturesAlone') return item.heading === '' ? 0 : 1;
   if (block.form === 'boxes') return Math.max(1, item.pieces.length);
   if (block.form === 'sort') return 2;
   return 1;
