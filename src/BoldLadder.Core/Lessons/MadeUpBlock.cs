@@ -12,12 +12,19 @@ internal static class MadeUpBlock
     // So many taught parts beside today's give more than enough words, and keep the work small.
     private const int OtherConsonants = 12, OtherVowels = 6;
 
+    // Late parts stand in few places: of a dozen drawn among kn, wr, mb and the like hardly a word can be made.
+    private const int WiderBy = 2;
+
     /// <summary>The block, or null when made-up words are not used here or none can be made.</summary>
     public static LessonBlock? Make(LessonBrief brief, ItemMaker make, Dice dice)
     {
         var kept = brief.KeptIn(LessonPart.Practise, Activity.MadeUp);
         var words = brief.Asked(LessonPart.Practise, Activity.MadeUp) ?? Words;
-        var made = Choose(brief, dice, kept.Select(x => x.Text).ToHashSet(), Today(brief)).Take(Math.Max(0, words - kept.Count))
+        var not = kept.Select(x => x.Text).ToHashSet();
+
+        // A check has its made-up words even where hardly one can be made with what the last lessons taught.
+        var fit = brief.Kind == LessonKind.Check ? Varied(Choose(brief, dice, not, Today(brief)).Concat(Choose(brief, dice, not, new HashSet<Correspondence>(), WiderBy))) : Choose(brief, dice, not, Today(brief));
+        var made = fit.Take(Math.Max(0, words - kept.Count))
             .OrderBy(x => x.Reading!.Segments[0].Correspondence.Sound.IsVowel).ThenBy(x => x.Reading!.Segments.Count);
         var items = kept.Concat(made.Select(x => Item(make, x))).ToList();
         return items.Count < Math.Min(words, Words) ? null : new LessonBlock(LessonPart.Practise, Activity.MadeUp, items);
@@ -35,7 +42,8 @@ internal static class MadeUpBlock
 
     /// <summary>Good ones that the class can read, begun and ended in different ways; none where they are not used.</summary>
     /// <param name="today">Parts of which each has one at least; empty for any.</param>
-    public static IEnumerable<MadeUpJudgement> Choose(LessonBrief brief, Dice dice, IReadOnlySet<string> not, IReadOnlySet<Correspondence> today)
+    /// <param name="wider">How many times as many other parts they are put together from.</param>
+    public static IEnumerable<MadeUpJudgement> Choose(LessonBrief brief, Dice dice, IReadOnlySet<string> not, IReadOnlySet<Correspondence> today, int wider = 1)
     {
         if (!brief.MadeUpAllowed || brief.Stock.MadeUp is not { } check)
         {
@@ -43,7 +51,7 @@ internal static class MadeUpBlock
         }
 
         var others = dice.Mix(brief.Judge.Taught.Correspondences.OrderBy(x => x.Key, StringComparer.Ordinal).Where(x => !today.Contains(x)));
-        var parts = today.Concat(others.Where(x => !x.Sound.IsVowel).Take(OtherConsonants)).Concat(others.Where(x => x.Sound.IsVowel).Take(OtherVowels)).ToHashSet();
+        var parts = today.Concat(others.Where(x => !x.Sound.IsVowel).Take(OtherConsonants * wider)).Concat(others.Where(x => x.Sound.IsVowel).Take(OtherVowels * wider)).ToHashSet();
         var fit = new MadeUpWords(check).Drawn(parts, brief.Judge.Taught.Correspondences.ToHashSet(), MadeUpWords.ShapeFor(brief.Shape), dice, today)
             .Where(x => !not.Contains(x.Word) && brief.Stock.Words.FindWord(x.Word) is null && brief.Judge.Blockers(x.Reading!, null).Count == 0);
 
