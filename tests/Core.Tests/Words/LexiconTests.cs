@@ -68,6 +68,7 @@ public class LexiconTests
     [InlineData("news")]
     [InlineData("hunger")]
     [InlineData("wicked")]
+    [InlineData("gently")]
     [InlineData("bus")]
     public void What_only_looks_like_an_ending_is_none(string word) => Assert.Null(World.Lexicon.Find(word)!.Ended);
 
