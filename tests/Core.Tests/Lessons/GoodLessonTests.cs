@@ -67,6 +67,19 @@ public class GoodLessonTests
         x => Assert.True(Core.Sounds.Sound.TryParse(x.Split.Split(' ')[1], out var second, out _) && second.IsVowel, x.Text));
 
     [Fact]
+    public void A_sound_is_not_called_by_letters_that_nobody_has_met_and_that_say_todays_sound_too()
+    {
+        var asked = New.SelectMany(x => x.Lesson.Blocks.SelectMany(b => b.Asks.Where(a => a.Code == ReasonCode.AskWhichSound).Select(a => (Made: x, Ask: a)))).ToList();
+        Assert.Contains(asked, x => x.Made.Rung.Label.Contains("u_e", StringComparison.Ordinal) && x.Ask.Arguments[0] == "moon" && x.Ask.Arguments[1] == "book");
+        Assert.All(asked, x =>
+        {
+            var (other, today) = (x.Ask.Arguments[1], x.Ask.Arguments[3]);
+            var known = x.Made.Brief.Judge.Taught.Correspondences.Any(c => c.Grapheme.Text == other && c.Sound.Key == x.Ask.Arguments[4]);
+            Assert.True(known || !Core.Sounds.Correspondence.TryParse($"{other}:{today}", out var also, out _) || !x.Made.Stock.Everyday(also).Any(), $"{x.Made.Rung.Label}: {other}");
+        });
+    }
+
+    [Fact]
     public void A_sound_heard_at_the_end_is_not_called_by_a_spelling_that_no_word_ends_in() => Assert.All(
         New.SelectMany(x => x.Lesson.Blocks.SelectMany(b => b.Asks.Where(a => a.Code == ReasonCode.AskWhichSound && a.Arguments[2] != "inside").Select(a => (Made: x, Ask: a)))),
         x => Assert.All(x.Ask.Arguments.Take(2), called => Assert.True(

@@ -171,7 +171,10 @@ internal static class ListeningQuestion
     private static (string One, string Other) Names(LessonBrief brief, IReadOnlyList<Correspondence> taught, Sound one, Sound other, string place)
     {
         var (a, b) = (Written(brief, taught, one, place), Written(brief, taught, other, place));
-        return a != b ? (a, b) : (one.Example, other.Example);
+
+        // Of letters that nobody has met and that can say today's sound too, such as oo, only an example tells which is meant.
+        var unclear = a == b || (!IsKnown(brief, other) && taught.All(x => x.Sound != other) && brief.Stock.Everyday(Correspondence.Parse($"{b}:{one.Key}")).Any());
+        return unclear ? (one.Example, other.Example) : (a, b);
     }
 
     // By today's spelling, or else by the one it was first met in that can stand where it is listened for: no word ends
