@@ -115,3 +115,22 @@ test('a word finds its picture on the board, and its picture keeps it', async ({
   await expect(board(page).locator('.board-word')).toContainText(words[1] ?? '');
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
 });
+
+test('while there is hardly a word to read, pictures stand on the board without their words', async ({ teacher, page }) => {
+  await teacher.open();
+  await page.goto(`${page.url().split('?')[0]}?asIf=g-g`);
+  await expect(page.locator('.findPicture img')).toHaveCount(8);
+  await expect(page.locator('.firstLetter .listening-word').first()).toContainText(/[a-z]/);
+  await page.getByRole('link', { name: 'On the board' }).click();
+  await onto(page, 'children find the picture');
+  await expect(board(page).locator('img')).toHaveCount(8);
+  await expect(board(page)).not.toContainText(/[a-z]/);
+
+  // One picture at a time, and only the letter that its word begins with.
+  await onto(page, 'What does it begin with?');
+  await expect(board(page).locator('img')).toHaveCount(1);
+  await expect(board(page)).not.toContainText(/[a-z]/);
+  await page.keyboard.press(' ');
+  await expect(board(page)).toHaveText(/^\s*[a-z]\s*$/);
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+});
