@@ -182,6 +182,12 @@ public class YearTests(App app)
         Assert.Equal(
             [("2026-12-01", "2026-12-02", "Polling station", null), ("2026-12-07", "2026-12-07", "Trip to the farm", "noted"), ("2026-12-08", "2026-12-08", "Early finish", "shortLesson")],
             read.Select(x => (x!.Text("first"), x!.Text("last"), x!.Text("name"), x!["use"]?.GetValue<string>())));
+
+        // What the page has already is not read again; a list that is none is refused by name.
+        var encoded = Convert.ToBase64String(Encoding.UTF8.GetBytes(file));
+        var again = (await app.Post($"{school.Address}/year/calendar/read", new { file = encoded, known = read.Take(2) })).AsArray();
+        Assert.Equal(["Early finish"], again.Select(x => x!.Text("name")));
+        Assert.Equal((400, "known"), await app.Fail(HttpMethod.Post, $"{school.Address}/year/calendar/read", new { file = encoded, known = new object?[] { null } }) is var (status, problem) ? (status, problem.Text("field")) : default);
     }
 
     [Theory]

@@ -16,7 +16,8 @@ using Microsoft.EntityFrameworkCore;
 namespace BoldLadder.Server.Year;
 
 /// <param name="File">The file in base64: an .ics, or a .csv of a name, a first and a last day.</param>
-public sealed record CalendarFileRequest(string File);
+/// <param name="Known">What the year has already, saved or not: what it tells is not told again.</param>
+public sealed record CalendarFileRequest(string File, IReadOnlyList<CalendarDayView>? Known = null);
 
 /// <summary>A day, or some, out of a school's calendar.</summary>
 /// <param name="Use">What its name says that it does to the lesson; null when the school is shut.</param>
@@ -123,11 +124,14 @@ public static class CalendarRoutes
             return Problems.Bad("file", "That is no calendar. Choose an .ics file, or a .csv with a name, a first and a last day in each row, such as Half-term,2026-10-26,2026-10-30.");
         }
 
-        // Only what falls on one of the school's days changes anything.
-        var days = events.Where(x => x.Last >= x.First && x.Last.DayNumber - x.First.DayNumber < 100 && school.Year.SchoolDays.Any(d => d >= x.First && d <= x.Last))
-            .Select(x => new CalendarDayView(x.First, x.Last, x.Reason, CalendarName.UseOf(x.Reason))).Distinct().OrderBy(x => x.First).ToList();
-        var shut = days.Where(x => x.Use is null).DistinctBy(x => (x.First, x.Last)).ToList();
-        return TypedResults.Ok(days.Where(x => x.Use is null ? shut.Contains(x) : !shut.Exists(s => s.First <= x.First && s.Last >= x.Last)).Take(MostEvents).ToList());
+        if (request.Known is { } given && (given.Count > MostEvents || given.Any(x => x is null)))
+        {
+            return Problems.Bad("known", $"Send at most {MostEvents} days, each with its first and last.");
+        }
+
+        var known = (request.Known ?? []).Select(x => new CalendarDay(x.First, x.Last, x.Name, x.Use)).ToList();
+        return TypedResults.Ok(CalendarDay.NewIn(events.Select(x => new CalendarDay(x.First, x.Last, x.Reason, CalendarName.UseOf(x.Reason))), school.Year.SchoolDays, known)
+            .Take(MostEvents).Select(x => new CalendarDayView(x.First, x.Last, x.Name, x.Use)).ToList());
     }
 
     private static List<Closure>? OfCalendar(string text)

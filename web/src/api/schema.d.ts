@@ -5076,6 +5076,7 @@ export interface components {
         };
         CalendarFileRequest: {
             file: string;
+            known?: null | components["schemas"]["CalendarDayView"][];
         };
         ChainAnswer: {
             outcome: components["schemas"]["ChainOutcome"];

@@ -6,17 +6,19 @@ import { base64 } from './base64';
 
 interface Props {
   schoolId: string;
+  /** What the list has already. */
+  known: CalendarDayView[];
   onRead: (days: CalendarDayView[]) => void;
 }
 
 /** Reads days off and days on which something happens from the school's own calendar: they join the list and are saved with it. */
-export function CalendarFile({ schoolId, onRead }: Props) {
+export function CalendarFile({ schoolId, known, onRead }: Props) {
   const read = useMutation({
     mutationFn: async (file: File) =>
       need(
         api.POST('/api/schools/{schoolId}/year/calendar/read', {
           params: { path: { schoolId } },
-          body: { file: await base64(file) },
+          body: { file: await base64(file), known },
         }),
       ),
     onSuccess: onRead,
@@ -38,7 +40,7 @@ export function CalendarFile({ schoolId, onRead }: Props) {
       {read.data && (
         <Form.Text role="status">
           {read.data.length === 0
-            ? 'Nothing in it falls on a school day.'
+            ? 'Nothing in it falls on a school day and is not here already.'
             : `${read.data.length} found: ${said(read.data)}. Look them over, then save the year.`}
         </Form.Text>
       )}

@@ -1,6 +1,6 @@
 import { useState, type ReactNode } from 'react';
 import { Button, Form } from 'react-bootstrap';
-import type { CalendarDayView, DayUse, EventUse, TermView, WeeklyPattern, YearView } from '../api/schema';
+import type { DayUse, EventUse, TermView, WeeklyPattern, YearView } from '../api/schema';
 import { CalendarFile } from './CalendarFile';
 import type { SetUp } from './useSetUp';
 
@@ -151,14 +151,13 @@ export function YearStep({ schoolId, year, setUp, onNext }: Props) {
           </Button>
           <CalendarFile
             schoolId={schoolId}
+            known={draft.specials.map((x) => ({ ...x, use: x.use === 'shut' ? null : x.use }))}
             onRead={(read) =>
               setDraft({
                 ...draft,
                 specials: [
                   ...draft.specials,
-                  ...read
-                    .filter((x) => !draft.specials.some((known) => tells(known, x)))
-                    .map((x) => ({ ...x, use: x.use ?? ('shut' as const) })),
+                  ...read.map((x) => ({ ...x, use: x.use ?? ('shut' as const) })),
                 ].sort((a, b) => a.first.localeCompare(b.first)),
               })
             }
@@ -194,12 +193,6 @@ export function YearStep({ schoolId, year, setUp, onNext }: Props) {
     </Form>
   );
 }
-
-/** A day is there already, or lies in one on which the school is shut. */
-const tells = (known: Special, read: CalendarDayView) =>
-  known.first <= read.first &&
-  known.last >= read.last &&
-  (known.use === 'shut' || known.name === read.name || known.use === read.use);
 
 /** A term to follow the last one. */
 function after(terms: TermView[]): TermView {
