@@ -26,6 +26,17 @@ public sealed class LessonApiTests(App app)
     }
 
     [Fact]
+    public async Task On_a_check_nobody_is_told_to_show_the_words_first()
+    {
+        var school = await School.Make(taught: 60);
+        var rungs = (await app.Get(school.Ladder())).Rungs().Select(x => x["rung"]!).ToList();
+        async Task<string> HowToRead(JsonNode rung) => (await app.Get($"{school.Group()}/lessons/today?asIf={rung.Text("id")}"))["parts"]!.AsArray()
+            .SelectMany(x => x!["blocks"]!.AsArray()).First(x => x!.Text("activity") == "read")!.Text("how");
+        Assert.Contains("nobody helps", await HowToRead(rungs.First(x => x.Text("kind") == "check")), StringComparison.Ordinal);
+        Assert.Contains("First you show", await HowToRead(rungs.First(x => x.Text("kind") == "teach" && rungs.IndexOf(x) > 20)), StringComparison.Ordinal);
+    }
+
+    [Fact]
     public async Task What_did_not_fit_is_named_as_a_class_knows_it()
     {
         var school = await School.Make(taught: 5);

@@ -98,6 +98,11 @@ public sealed class PieceWords(ClassConventions conventions)
         _ => "Spare",
     };
 
+    /// <summary>How it is done with what is in it: what each child is to read alone nobody shows first.</summary>
+    public string How(LessonBlock block) => block.Activity == Activity.Read && block.Items.Count > 0 && block.Items.All(x => x.Release == Release.Alone)
+        ? "Each child reads alone, and nobody helps. Note which words came at once, which slowly, and which not."
+        : How(block.Activity);
+
     public string How(Activity activity) => activity switch
     {
         Activity.Cards => "Show each card for a moment. Children say the sound.",
