@@ -107,6 +107,10 @@ internal static class World
         position, lesson ?? $"lesson {position}", day, outcome, rung.Id,
         outcome == LogOutcome.Taught ? rung.Adds : [], outcome == LogOutcome.Taught ? rung.TrickyWords : [], seen ?? [], shaky ?? [], []);
 
+    /// <summary>For the lesson of a rung on the morning after all rungs before it were taught.</summary>
+    public static Core.Lessons.LessonBrief BriefAt(Ladder ladder, WordStock stock, int place, ulong seed) => new(
+        stock, StandingOf(ladder, LogOf(ladder.Rungs.Take(place)), stock.Rules), ClassConventions.Usual, Year.SchoolDays[place], ladder.Rungs[place], 25, seed);
+
     private static string FindRoot()
     {
         var folder = AppContext.BaseDirectory;

@@ -47,6 +47,7 @@ public sealed class MadeUpLaw
             ? Reason.Of(ReasonCode.OnlyAfterShort, one.Grapheme.Text) : null, "guess build"),
         new("has inside what only stands last", x => x is { Coda.Count: > 0, Vowel.Grapheme.Text: "ay" or "oy" } ? Reason.Of(ReasonCode.NotThatPlace, x.Vowel.Grapheme.Text, "inside") : null, "says"),
         new("ends with a short vowel", x => x is { IsShort: true, Coda.Count: 0 } ? Reason.Of(ReasonCode.ShortVowelLast) : null, ""),
+        new("has one letter twice that are no one spelling", x => x.Parts.Zip(x.Parts.Skip(1)).Any(p => p.First.Grapheme.Text[^1] == p.Second.Grapheme.Text[0]) ? Reason.Of(ReasonCode.NotSpeltSo) : null, ""),
         new("has a short a after w", x => x is { Vowel.Key: "a:a", Onset: [.., { Grapheme.Text: "w" or "wh" or "qu" } w] }
             && !(x.Coda is [{ Sound.Key: "k" or "g" or "ng" or "k+s" }, ..]) ? Reason.Of(ReasonCode.AfterW, w.Grapheme.Text) : null, "swam"),
     ];

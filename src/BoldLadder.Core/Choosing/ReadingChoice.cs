@@ -43,7 +43,7 @@ public sealed class ReadingPool
 /// </summary>
 public sealed class ReadingChoice(WordStock stock)
 {
-    internal sealed record Candidate(OfferedWord Offered, int TargetAt, int TargetBit, WordShape Shape, bool HasDue, double Worth)
+    internal sealed record Candidate(OfferedWord Offered, int TargetAt, int TargetBit, WordShape Shape, bool HasDue, bool IsLenient, double Worth)
     {
         public LexiconWord Word => Offered.Word;
 
@@ -56,6 +56,9 @@ public sealed class ReadingChoice(WordStock stock)
         // Days is no other place of ay than day.
         public string PlaceInBase => TargetAt < Offered.Reading.Segments.Count ? Offered.Reading.PlaceOf(TargetAt, Word.Ended) : "";
     }
+
+    // More than all sameness in a lesson's list: what has today's part comes before what has not, however alike it is.
+    private const int OnThePoint = 40;
 
     // Words so far behind the best that no sameness would bring them in are not looked at again for every choice.
     private const int InView = 250;
@@ -86,7 +89,7 @@ public sealed class ReadingChoice(WordStock stock)
             worth[best] = double.NegativeInfinity;
         }
 
-        return [.. chosen.OrderBy(x => x.Shape.Boxes).ThenBy(x => x.Shape.Together).ThenBy(x => x.Word.Rank).Select(x => Made(x, brief))];
+        return [.. chosen.OrderBy(x => x.IsLenient).ThenBy(x => x.Shape.Boxes).ThenBy(x => x.Shape.Together).ThenBy(x => x.Word.Rank).Select(x => Made(x, brief))];
     }
 
     /// <summary>What can be chosen at all for a brief, words of its lesson aside: looked for once, and drawn on by every choice of a lesson.</summary>
@@ -137,23 +140,29 @@ public sealed class ReadingChoice(WordStock stock)
         };
     }
 
+    // And stands in every text, whatever children know of two consonants: it is no practice of them.
     // Beside today's words none is put that has the same letters saying something else: number on the day of mb.
     private List<Candidate> Candidates(ReadingBrief brief)
     {
         var targets = BitsOf(brief.Targets);
         var due = brief.Due.Select(Correspondence.Parse).ToHashSet();
+        var weak = brief.Judge.Taught.Correspondences.Where(x => x.Sound.First.Key == "schwa").ToHashSet();
+        // Rabbit says what its letters say; away is read by knowing better.
+        bool IsLenient(Correspondence x) => x.Sound.First.Key == "schwa" && !weak.Contains(x);
         var letters = brief.Targets.Select(x => x.Correspondence?.Grapheme.Text).OfType<string>().Where(x => x.Length > 1).ToList();
         var found = new List<Candidate>();
         foreach (var offered in stock.Offered)
         {
             if (_rows.Fits(offered.Row, brief.Shape) && _rows.CoveredWay(offered.Row, brief.Judge.Taught.Bits) >= 0
                 && Target(offered.Row, targets) is var (at, bit)
+                && (at < 0 || _rows.Bits[bit].Kind == PartKind.Correspondence || !FunctionWords.Has(offered.Word.Key))
                 && (at >= 0 || !letters.Exists(x => offered.Word.Key.Contains(x, StringComparison.Ordinal)))
                 && (brief.May is not { } may || may(offered)))
             {
+                var isLenient = offered.Reading.Segments.Any(x => IsLenient(x.Correspondence));
                 var (shape, isDue) = (_rows.ShapeOf(offered.Row), due.Count > 0 && offered.Reading.Segments.Any(x => due.Contains(x.Correspondence)));
                 found.Add(new Candidate(
-                    offered, at, bit, shape, isDue, Worth(offered.Word, at, shape, isDue, brief)));
+                    offered, at, bit, shape, isDue, isLenient, Worth(offered.Word, at, shape, isDue, brief) - (isLenient ? 3 : 0)));
             }
         }
 
@@ -204,11 +213,11 @@ public sealed class ReadingChoice(WordStock stock)
     }
 
     private static double Worth(LexiconWord word, int targetAt, WordShape shape, bool hasDue, ReadingBrief brief) =>
-        (targetAt >= 0 ? 20 : 0)
+        (targetAt >= 0 ? OnThePoint : 0)
         + (word.Familiarity == Familiarity.AtFourOrFive ? 4 : 0)
         + (hasDue ? 1.5 : 0)
         - (FunctionWords.Has(word.Key) ? 6 : 0)
-        - (word.Ended is null ? 0 : brief.Targets.Any(t => t.Ending is not null) ? 0 : 8)
+        - (word.Ended is null || brief.Targets.Any(t => t.Ending is not null) ? 0 : brief.Targets.Any(t => t.Structure is not null) ? 16 : 8)
         - (shape.Boxes < 3 && brief.Shape.Boxes > 3 ? 4 : 0)
         - (2 * Math.Min(4, brief.TimesRead.GetValueOrDefault(word.Key)))
         - (0.25 * Math.Log2(word.Rank + 2));

@@ -12,20 +12,17 @@ public sealed class RungSentences(WordStock stock, TaughtSet taught, Rung? rung,
 {
     private readonly Judge _judge = new(rung is null ? taught : taught.With([rung]));
 
-    private readonly Func<string, LexiconWord?, bool> _isTarget = TargetOf(stock, rung);
+    private readonly HashSet<string> _tricky = rung?.TrickyWords.Select(x => x.ToLowerInvariant()).ToHashSet() ?? [];
+
+    private Predicate<SentenceWord>? _found;
 
     /// <summary>All that can be read: the school's own with what is taught, then those with most of it, short before long.</summary>
-    public IReadOnlyList<GradedSentence> Readable() => [.. stock.Sentences.Readable(_judge, x => _isTarget(x.Key, x.Word), _ => false)
+    public IReadOnlyList<GradedSentence> Readable() => [.. stock.Sentences.Readable(_judge, IsTarget, _ => false)
         .OrderByDescending(x => x.Targets > 0 && stock.Own.Contains(x.Sentence.Text)).ThenByDescending(x => Math.Min(2, x.Targets)).ThenBy(x => x.Sentence.Words.Count).ThenBy(x => x.Sentence.Text, StringComparer.Ordinal)];
 
     /// <summary>Made by rule and read by nobody, each with what is taught in it.</summary>
     public IReadOnlyList<Sentence> Made(int count, ulong seed) =>
-        stock.Frames.Made(stock, _judge, shape, x => _isTarget(x.Key, x), new Dice(seed), count, stock.Sentences.All.Select(x => x.Text).ToHashSet());
+        stock.Frames.Made(stock, _judge, shape, x => IsTarget(new SentenceWord(x.Key, x, null)), new Dice(seed), count, stock.Sentences.All.Select(x => x.Text).ToHashSet());
 
-    private static Func<string, LexiconWord?, bool> TargetOf(WordStock stock, Rung? rung)
-    {
-        var tricky = rung?.TrickyWords.Select(x => x.ToLowerInvariant()).ToHashSet() ?? [];
-        var holds = rung is { AddsParts: true } ? new ReadingChoice(stock).Holding(rung.Adds) : _ => rung is null;
-        return (key, word) => tricky.Contains(key) || (word is not null && holds(word));
-    }
+    private bool IsTarget(SentenceWord word) => rung is null || _tricky.Contains(word.Key) || (rung.AddsParts && (_found ??= PractisedWords.Of(stock, _judge, rung.Adds))(word));
 }

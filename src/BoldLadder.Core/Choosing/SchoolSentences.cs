@@ -45,17 +45,19 @@ public sealed class SchoolSentences
     public IReadOnlyList<Sentence> All { get; }
 
     /// <summary>Sentences of which every word can be read, and whose capitals and marks may be met, with how often they hold the target and what was taught lately.</summary>
-    public IEnumerable<GradedSentence> Readable(Judge judge, Predicate<SentenceWord> isTarget, Predicate<SentenceWord> isLate)
+    /// <param name="may">What of the words that can be read may stand in one; null for all.</param>
+    public IEnumerable<GradedSentence> Readable(Judge judge, Predicate<SentenceWord> isTarget, Predicate<SentenceWord> isLate, Predicate<SentenceWord>? may = null)
     {
         var found = FoundFor(judge);
-        var (target, late) = (new bool[_vocabulary.Count], new bool[_vocabulary.Count]);
+        var (target, late, not) = (new bool[_vocabulary.Count], new bool[_vocabulary.Count], new bool[_vocabulary.Count]);
         foreach (var i in found.Words)
         {
             target[i] = isTarget(_vocabulary[i]);
             late[i] = isLate(_vocabulary[i]);
+            not[i] = may is not null && !may(_vocabulary[i]);
         }
 
-        return found.Sentences.Select(i => new GradedSentence(All[i], Count(_words[i], target), Count(_words[i], late)));
+        return found.Sentences.Where(i => !Array.Exists(_words[i], x => not[x])).Select(i => new GradedSentence(All[i], Count(_words[i], target), Count(_words[i], late)));
     }
 
     private Found FoundFor(Judge judge)

@@ -17,6 +17,6 @@ public sealed class SchoolStories
     public IEnumerable<Story> All => _stories.Values;
 
     /// <summary>Stories of which every word can be read, with how often they hold the target and what was taught lately.</summary>
-    public IEnumerable<GradedStory> Readable(Judge judge, Predicate<SentenceWord> isTarget, Predicate<SentenceWord> isLate) =>
-        _texts.Readable(judge, isTarget, isLate).Select(x => new GradedStory(_stories[x.Sentence], x.Targets, x.Late));
+    public IEnumerable<GradedStory> Readable(Judge judge, Predicate<SentenceWord> isTarget, Predicate<SentenceWord> isLate, Predicate<SentenceWord>? may = null) =>
+        _texts.Readable(judge, isTarget, isLate, may).Select(x => new GradedStory(_stories[x.Sentence], x.Targets, x.Late));
 }

@@ -326,6 +326,9 @@ public enum ReasonCode
 
     /// <summary>Arguments: in how many everyday words, and in how many of them first, inside and last.</summary>
     PlacesInWords,
+
+    /// <summary>Arguments: the two numbers of beats, of words that are heard.</summary>
+    AskBeatsHeard,
 }
 
 /// <summary>A reason: its code and what it is about. Nothing that is stored holds a sentence of ours.</summary>

@@ -192,14 +192,11 @@ internal static class ApplyPart
     /// </summary>
     public static IReadOnlyList<GradedSentence> Ranked(LessonBrief brief, Dice dice)
     {
-        var choice = new ReadingChoice(brief.Stock);
         var tricky = brief.Rung?.TrickyWords.Select(x => x.ToLowerInvariant()).ToHashSet() ?? [];
 
         // On a day of tricky words they alone are the target, not what the lessons before taught.
-        var holdsTarget = choice.Holding(brief.Targets);
-        var holdsLate = choice.Holding(brief.Standing.Lessons.TakeLast(Lately).SelectMany(x => x.Things));
         var readable = brief.Stock.Sentences.Readable(
-            brief.Judge, x => tricky.Count > 0 ? tricky.Contains(x.Key) : x.Word is { } word && holdsTarget(word), x => x.Word is { } word && holdsLate(word));
+            brief.Judge, tricky.Count > 0 ? x => tricky.Contains(x.Key) : brief.Practises(brief.Targets), brief.Practises(brief.Standing.Lessons.TakeLast(Lately).SelectMany(x => x.Things)), brief.MayStand);
         if (brief.Kind == LessonKind.Print)
         {
             var print = brief.Teaches.Where(x => x.IsPrint).ToHashSet();

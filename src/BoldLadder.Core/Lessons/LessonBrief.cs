@@ -168,7 +168,17 @@ public sealed class LessonBrief
     /// </summary>
     public bool MayChoose(OfferedWord word) => !IsRareForm(word.Word) && (Shape.Syllables > 1
         ? _doubled.Count == 0 || word.Reading.Segments.All(x => !_doubled.Contains(x.Correspondence) || DoubledLetters.Decides(word.Reading, x.Correspondence))
-        : word.Reading.Segments.All(x => x.Correspondence.Sound.First.Key != "schwa" || Judge.Taught.Things.Contains(Teachable.Of(x.Correspondence))));
+        : Judge.IsStrict(word.Reading));
+
+    /// <summary>
+    /// The same of a word in a text: until the ladder has come to longer words none stands there that is read only because
+    /// weak vowels are taken leniently, but for those of grammar, such as <i>a</i>.
+    /// </summary>
+    public bool MayStand(SentenceWord word) => Shape.Syllables > 1 || word.Word is not { } known || Judge.Taught.TrickyWords.Contains(word.Key) || FunctionWords.Has(word.Key)
+        || Stock.Words.Of(known).Readings.Any(x => Judge.IsStrict(x) && !Judge.Uncovered(x, known.Ended).Contains(true));
+
+    /// <summary>Says of a word of a text whether it practises what is taught.</summary>
+    internal Predicate<SentenceWord> Practises(IEnumerable<Teachable> things) => PractisedWords.Of(Stock, Judge, things);
 
     // Numb is a word of theirs; numbs is hardly one of anybody's.
     private static bool IsRareForm(Words.LexiconWord word) => word is { Ended: not null, Rank: > RareForm, Familiarity: not Words.Familiarity.AtFourOrFive };

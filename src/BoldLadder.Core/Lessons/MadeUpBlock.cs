@@ -1,6 +1,8 @@
 using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Conventions;
+using BoldLadder.Core.Reading;
 using BoldLadder.Core.Sounds;
+using BoldLadder.Core.Words;
 
 namespace BoldLadder.Core.Lessons;
 
@@ -50,10 +52,12 @@ internal static class MadeUpBlock
             return [];
         }
 
+        // On a day of consonants together a word without any would be beside the point.
+        var structures = brief.Targets.Select(x => x.Structure).OfType<Ladders.TaughtStructure>().ToHashSet();
         var others = dice.Mix(brief.Judge.Taught.Correspondences.OrderBy(x => x.Key, StringComparer.Ordinal).Where(x => !today.Contains(x)));
         var parts = today.Concat(others.Where(x => !x.Sound.IsVowel).Take(OtherConsonants * wider)).Concat(others.Where(x => x.Sound.IsVowel).Take(OtherVowels * wider)).ToHashSet();
         var fit = new MadeUpWords(check).Drawn(parts, brief.Judge.Taught.Correspondences.ToHashSet(), MadeUpWords.ShapeFor(brief.Shape), dice, today)
-            .Where(x => !not.Contains(x.Word) && brief.Stock.Words.FindWord(x.Word) is null && brief.Judge.Blockers(x.Reading!, null).Count == 0);
+            .Where(x => !not.Contains(x.Word) && (structures.Count == 0 || Bits.Patterns(Structure.Of(x.Reading!)).Any(structures.Contains)) && brief.Stock.Words.FindWord(x.Word) is null && brief.Judge.Blockers(x.Reading!, null).Count == 0);
 
         return Varied(fit);
     }

@@ -2,6 +2,7 @@ using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Lessons.Pieces;
+using BoldLadder.Core.Reading;
 using BoldLadder.Core.Sounds;
 using BoldLadder.Core.Words;
 
@@ -18,7 +19,10 @@ public sealed class PointService
     private readonly List<(string Label, Predicate<LexiconWord> Holds)> _things;
     private readonly HashSet<Teachable> _print;
 
-    public PointService(Lesson lesson, WordStock stock)
+    private readonly Predicate<SentenceWord> _practises;
+
+    /// <param name="judge">What can be read in the lesson.</param>
+    public PointService(Lesson lesson, WordStock stock, Judge judge)
     {
         (_lesson, _stock) = (lesson, stock);
         var things = lesson.Teaches.Count > 0 ? lesson.Teaches : lesson.GoesOver;
@@ -27,6 +31,7 @@ public sealed class PointService
         _sounds = [.. _parts.Select(x => stock.Rules.SoundKey(x.Sound))];
         var choice = new ReadingChoice(stock);
         _print = [.. things.Where(x => x.IsPrint)];
+        _practises = PractisedWords.Of(stock, judge, things);
         _things = [.. things.Select(x => (x.Label, choice.Holding([x])))];
     }
 
@@ -66,7 +71,7 @@ public sealed class PointService
     private Reason OfText(LessonItem item)
     {
         var words = SentenceBank.WordsOf(item.Text).ToList();
-        var count = words.Count(x => _tricky.Contains(x.ToLowerInvariant()) || (_stock.Words.FindWord(x) is { } word && _things.Exists(t => t.Holds(word))));
+        var count = words.Count(x => _tricky.Contains(x.ToLowerInvariant()) || (_practises(new SentenceWord(x.ToLowerInvariant(), _stock.Words.FindWord(x), null))));
         var print = SentenceToMend.CountIn(item.Text, _print);
         return count > 0 ? Reason.Of(ReasonCode.ServesWords, $"{count}") : print > 0 ? Reason.Of(ReasonCode.ServesPrint, $"{print}")
             : item.Reasons.Any(x => x.Code == ReasonCode.ToMend) ? Reason.Of(ReasonCode.ServesBeside, _lesson.Title) : Other;

@@ -20,7 +20,7 @@ internal static class PractisePart
     // Words that keep other parts going are at most one in five, and two where today's are few.
     private const int OthersOneIn = 5, FewestOthers = 2;
 
-    // Ice, rice, mice, nice is one thing written four times.
+    // Ice, rice, mice, nice is one thing written four times; but a third that rhymes is better than a word of which a part must be told.
     private const int MostOfARime = 2;
 
     // Of five days on which made-up words may be used, one has them, in place of some of the reading.
@@ -30,6 +30,9 @@ internal static class PractisePart
     private const int LeastForMadeUp = 440;
 
     private const int Shown = 2, Together = 3;
+
+    // Where longer words are spelt, none of more letters while there are others.
+    private const int MostLetters = 7;
 
     // Of the time for practice, the share that goes to spelling.
     private const double SpellShare = 0.42;
@@ -143,9 +146,9 @@ internal static class PractisePart
         var rimes = new Dictionary<string, int>();
         // Pigeon is read; badge is what is spelt. Where longer words are the lesson, they are spelt.
         var longer = brief.Targets.Any(x => x.Structure is not null || x.Ending is not null);
-        return SpellingChoice.InTurn(fresh.Concat(again).DistinctBy(x => x.Word.Key).OrderBy(x => !longer && Structure.Of(x.Reading).Syllables > 1)).OrderByDescending(IsToday)
+        return SpellingChoice.InTurn(fresh.Concat(again).DistinctBy(x => x.Word.Key).OrderBy(x => longer ? x.Word.Key.Length > MostLetters : Structure.Of(x.Reading).Syllables > 1)).OrderByDescending(IsToday)
             .Select(x => (x, Turn: rimes[Rime(x)] = rimes.GetValueOrDefault(Rime(x)) + 1)).ToList()
-            .OrderByDescending(x => IsToday(x.x)).ThenBy(x => x.Turn > MostOfARime).Select(x => x.x)
+            .OrderByDescending(x => IsToday(x.x)).ThenBy(x => x.Turn > MostOfARime || x.x.Reasons.Any(r => r.Code == ReasonCode.ToldSpelling)).Select(x => x.x)
             .Take(count).OrderBy(x => x.Reading.Segments.Count)
             .Select(x => make.Item(ItemKind.Word, x.Word.Spelling, x.Reading.ToString(), x.Reasons, x.Spoken));
     }

@@ -26,7 +26,7 @@ internal static class TeachPart
         [
             new LessonBlock(LessonPart.Teach, Activity.Meet, [.. meet]),
             new LessonBlock(LessonPart.Teach, Activity.MeetTricky, [.. tricky]),
-            ListeningQuestion.Make(brief, make, dice, riddles.Items.Count > 0),
+            ListeningQuestion.Make(brief, make, dice, riddles.Items.Select(x => x.Text).ToHashSet()),
             riddles,
             SpotPiece.Make(brief, make),
         ];

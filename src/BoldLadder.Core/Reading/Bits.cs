@@ -111,7 +111,8 @@ public sealed class Bits
         }
     }
 
-    private static IEnumerable<TaughtStructure> Patterns(Structure structure)
+    /// <summary>What a ladder can teach that a word of this structure shows.</summary>
+    internal static IEnumerable<TaughtStructure> Patterns(Structure structure)
     {
         if (structure.LongestRun >= 3)
         {

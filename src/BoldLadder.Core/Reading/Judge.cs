@@ -1,3 +1,4 @@
+using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Words;
 
 namespace BoldLadder.Core.Reading;
@@ -77,6 +78,10 @@ public sealed class Judge(TaughtSet taught)
     /// </summary>
     public IReadOnlyList<bool> Uncovered(Segmentation reading, EndedWord? ended) =>
         [.. Bits.Needed(reading, ended, Structure.Of(reading)).Take(reading.Segments.Count).Select(Lacks)];
+
+    /// <summary>True when no weak vowel of a reading is let pass: every one that it has is taught as one.</summary>
+    public bool IsStrict(Segmentation reading) =>
+        reading.Segments.All(x => x.Correspondence.Sound.First.Key != "schwa" || Taught.Things.Contains(Teachable.Of(x.Correspondence)));
 
     private Verdict OfUnknown(string spelling) => new(
         Taught.TrickyWords.Contains(spelling.ToLowerInvariant()) ? VerdictKind.TrickyTaught : VerdictKind.Unknown, [], -1);

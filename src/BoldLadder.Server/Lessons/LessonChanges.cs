@@ -75,7 +75,7 @@ public static class LessonChanges
 
         var room = (await rooms.Find(row.GroupId, cancel))!;
         var lesson = StoredJson.Read<LessonDocument>(row.Document).ToCore();
-        var (service, phrases) = (new PointService(lesson, room.Stock), new Phrases(room.Conventions.Terms));
+        var (service, phrases) = (new PointService(lesson, room.Stock, LessonBrief.JudgeOf(lesson, room.Standing.Taught)), new Phrases(room.Conventions.Terms));
         var brief = BriefOf(room, row, lesson, lesson.Minutes, lesson.Seed, []);
         var judge = LessonBrief.JudgeOf(lesson, brief.Standing.Taught);
         // The page may still show an item that was dropped a moment ago: nothing fits in its place.

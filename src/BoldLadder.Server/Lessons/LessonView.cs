@@ -74,7 +74,7 @@ public sealed record LessonView(
         var (pieces, questions) = (new PieceWords(room.Conventions), new Questions(notes, room.Stock.Words.Accent, room.Conventions.Terms));
         var judge = LessonBrief.JudgeOf(lesson, before);
         var place = room.Ladder.PlaceOf(lesson.RungId);
-        var (clock, phrases, service) = (room.Standing.Clock, new Phrases(room.Conventions.Terms), new PointService(lesson, room.Stock));
+        var (clock, phrases, service) = (room.Standing.Clock, new Phrases(room.Conventions.Terms), new PointService(lesson, room.Stock, LessonBrief.JudgeOf(lesson, room.Standing.Taught)));
         return new LessonView(
             head?.Id, head?.Revision ?? 0, room.School.Name, room.Group.Id, room.Group.Name, day, day == room.Today, lesson.Kind, lesson.Title,
             place < 0 ? null : lesson.RungId, place < 0 ? null : place + 1, lesson.Minutes,

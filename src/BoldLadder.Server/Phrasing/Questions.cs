@@ -41,6 +41,7 @@ public sealed class Questions(TeachingNotes notes, Accent accent, Terms terms)
             ReasonCode.AskHowManyBefore => $"How many sounds before the vowel, {x[0]} or {x[1]}? Show so many fingers.",
             ReasonCode.AskHowManyAfter => $"How many sounds after the vowel, {x[0]} or {x[1]}? Show so many fingers.",
             ReasonCode.AskHowManyBeats => $"Read it, then clap it: {Number(x[0])} or {Number(x[1])}? Put it under its number.",
+            ReasonCode.AskBeatsHeard => $"Say it and clap it: {Number(x[0])} or {Number(x[1])}? Show so many fingers.",
             ReasonCode.AskPair => $"One sound apart, {x[0]} or {x[1]}. Read both; then say one: children point to it.",
             ReasonCode.AskWhichHas => $"{x[0]} or {x[1]}? Read each word, then put it under its sound.",
             ReasonCode.AskWhichLetter => $"{x[0]} or {x[1]}? Trace the letter on the table before you read the word.",

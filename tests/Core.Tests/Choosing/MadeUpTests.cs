@@ -62,6 +62,12 @@ public class MadeUpTests
     }
 
     [Theory]
+    [InlineData("quur")]
+    [InlineData("quurp")]
+    public void One_letter_stands_twice_only_where_the_two_are_one_spelling(string word) =>
+        Assert.Equal(ReasonCode.NotSpeltSo, World.MadeUp.Of(word).Reason.Code);
+
+    [Theory]
     [InlineData("hild")]
     [InlineData("chep")]
     [InlineData("gice")]

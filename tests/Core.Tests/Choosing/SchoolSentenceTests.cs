@@ -59,8 +59,7 @@ public class SchoolSentenceTests
                 }
 
                 var judge = new Judge(new TaughtSet(stock.Rules, [], []).With(ladder.Rungs.Take(place + 1)));
-                var holds = new ReadingChoice(stock).Holding(rung.Adds);
-                var count = stock.Sentences.Readable(judge, x => x.Word is { } word && holds(word), _ => false).Count(x => x.Targets > 0);
+                var count = stock.Sentences.Readable(judge, PractisedWords.Of(stock, judge, rung.Adds), _ => false).Count(x => x.Targets > 0);
                 if (count < 4)
                 {
                     few.Add($"{rung.Label} {count}");

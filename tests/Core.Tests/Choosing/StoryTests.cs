@@ -56,8 +56,8 @@ public class StoryTests
         var rungs = ladder.Rungs.Select((x, i) => (Rung: x, Place: i)).Where(x => x.Place >= Opening && x.Rung.Kind == Core.Ladders.RungKind.Teach && x.Rung.Adds.Count > 0).ToList();
         var bare = rungs.Where(x =>
         {
-            var holding = new ReadingChoice(stock).Holding(x.Rung.Adds);
-            return stock.Stories.Readable(JudgeOf(ladder, stock, x.Place + 1), w => w.Word is { } word && holding(word), _ => false).Count(s => s.Targets >= 2) < 2;
+            var judge = JudgeOf(ladder, stock, x.Place + 1);
+            return stock.Stories.Readable(judge, PractisedWords.Of(stock, judge, x.Rung.Adds), _ => false).Count(s => s.Targets >= 2) < 2;
         }).Select(x => x.Rung.Label).ToList();
         Assert.True(bare.Count * 10 <= rungs.Count, $"{bare.Count} of {rungs.Count}: {string.Join(", ", bare)}");
     }
@@ -78,8 +78,8 @@ public class StoryTests
             var stock = World.Stock(ladder, Core.Sounds.Accent.SouthernBritish);
             foreach (var (rung, place) in rungs.Select((x, i) => (x, i)).Where(x => x.i >= Opening && x.x.Adds.Count > 0))
             {
-                var holding = new ReadingChoice(stock).Holding(rung.Adds);
-                var found = stock.Stories.Readable(JudgeOf(ladder, stock, place + 1), w => w.Word is { } word && holding(word), _ => false).Any(s => s.Targets >= 2);
+                var judge = JudgeOf(ladder, stock, place + 1);
+                var found = stock.Stories.Readable(judge, PractisedWords.Of(stock, judge, rung.Adds), _ => false).Any(s => s.Targets >= 2);
                 (with, all) = (with + (found ? 1 : 0), all + 1);
                 if (!found)
                 {

@@ -27,7 +27,7 @@ public sealed class AlternativesTests
         Assert.Equal(others.Count, others.Select(x => x.Text).Distinct().Count());
         Assert.All(others, x => Assert.DoesNotContain(lesson.Items, i => i.Text == x.Text && i.Kind == x.Kind));
         Assert.All(others, x => Assert.Empty(LessonCheck.Illegal(new ReplaceItem(x).Apply(lesson).Lesson!, brief.Standing.Taught)));
-        var service = new PointService(lesson, World.South);
+        var service = new PointService(lesson, World.South, brief.Judge);
         var off = others.Select(x => service.Of(block, x).Code == ReasonCode.ServesOther).ToList();
         Assert.Equal(off.Order(), off);
         Assert.Equal(others.Select(x => x.Text), Alternatives.Of(brief, lesson, block.Items[0].Id, 3).Select(x => x.Text));

@@ -245,8 +245,8 @@ public class GoodLessonTests
     public void Where_few_sentences_have_todays_part_one_of_them_is_kept_to_be_written() => Assert.All(
         New.Where(x => x.In(Activity.ReadSentences).Count > 1), x =>
         {
-            var part = new ReadingChoice(x.Stock).Holding(x.Brief.Targets);
-            bool On(LessonItem item) => SentenceBank.WordsOf(item.Text).Any(w => x.Stock.Words.FindWord(w) is { } word && part(word));
+            var part = PractisedWords.Of(x.Stock, x.Brief.Judge, x.Brief.Targets);
+            bool On(LessonItem item) => SentenceBank.WordsOf(item.Text).Any(w => part(new SentenceWord(w.ToLowerInvariant(), x.Stock.Words.FindWord(w), null)));
             Assert.True(x.In(Activity.ReadSentences).Count(On) < 2 || x.In(Activity.WriteSentence).All(On), $"{x.Rung.Label}: {string.Join(" | ", x.In(Activity.ReadSentences).Concat(x.In(Activity.WriteSentence)).Select(i => i.Text))}");
         });
 

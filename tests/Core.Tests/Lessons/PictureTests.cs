@@ -114,9 +114,9 @@ public class PictureTests
     [Fact]
     public void Another_word_for_a_picture_fits_beside_those_that_stay()
     {
-        var (brief, lesson) = Early.Value.First(x => In(x.Lesson, Activity.MatchPicture).Count == 5);
-        var set = In(lesson, Activity.MatchPicture);
-        var other = Assert.IsType<ReplaceItem>(Swap.For(brief, lesson, set[0].Id, 1)).Item;
+        var sets = Early.Value.Where(x => In(x.Lesson, Activity.MatchPicture).Count == 5).Select(x => (x.Brief, Set: In(x.Lesson, Activity.MatchPicture), x.Lesson)).ToList();
+        // In a set that has all the pictured words of its letters there is no other.
+        var (brief, set, other) = sets.Select(x => (x.Brief, x.Set, Other: (Swap.For(x.Brief, x.Lesson, x.Set[0].Id, 1) as ReplaceItem)?.Item!)).First(x => x.Other is not null);
         var pictures = brief.Stock.Pictures;
         Assert.All(set.Skip(1), x => Assert.True(pictures.Find(other.Text)!.IsToldFrom(pictures.Find(x.Text)!), $"{other.Text}, {x.Text}"));
     }

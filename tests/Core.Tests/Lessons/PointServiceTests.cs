@@ -14,8 +14,9 @@ public sealed class PointServiceTests
         var (has, all) = (0, 0);
         for (var place = 10; place < World.Estuary.Rungs.Count; place++)
         {
-            var lesson = LessonComposer.Compose(BriefAt(place));
-            var service = new PointService(lesson, World.South);
+            var brief = BriefAt(place);
+            var lesson = LessonComposer.Compose(brief);
+            var service = new PointService(lesson, World.South, brief.Judge);
             foreach (var (block, item) in lesson.Blocks.SelectMany(b => b.Items.Select(i => (b, i))))
             {
                 var serves = service.Of(block, item);
@@ -40,10 +41,11 @@ public sealed class PointServiceTests
     public void A_card_that_is_taken_for_todays_is_met_before_it_and_says_so(string today, string card, ReasonCode code)
     {
         var place = World.Estuary.Rungs.ToList().FindIndex(x => x.Correspondences.Any(c => c.Grapheme.Text == today));
-        var lesson = LessonComposer.Compose(BriefAt(place));
+        var brief = BriefAt(place);
+        var lesson = LessonComposer.Compose(brief);
         var old = World.Estuary.Rungs.SelectMany(x => x.Correspondences).First(x => x.Grapheme.Text == card);
         var item = new LessonItem { Id = "x", Kind = ItemKind.Card, Text = card, Split = old.Key };
-        Assert.Equal(Reason.Of(code, today), new PointService(lesson, World.South).Of(new LessonBlock(LessonPart.Revisit, Activity.Cards, [item]), item));
+        Assert.Equal(Reason.Of(code, today), new PointService(lesson, World.South, brief.Judge).Of(new LessonBlock(LessonPart.Revisit, Activity.Cards, [item]), item));
     }
 
     [Fact]

@@ -90,13 +90,27 @@ internal static class ContrastPiece
     // With nothing new: those of the last lessons that are taken for each other, or the last contrast again.
     private static LessonBlock? Again(LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used, List<Correspondence> together)
     {
-        var alike = together.Where(x => together.Exists(y => y != x && (brief.Stock.Rules.SameSound(x.Sound, y.Sound) || NearSounds.Of(x.Sound).Contains(y.Sound) || NearSounds.Of(y.Sound).Contains(x.Sound)
-            || Confusables.Are(x.Grapheme.Text, y.Grapheme.Text)))).TakeLast(MostColumns).ToList();
-        return BySpelling(brief, make, dice, used, alike, 2 * MostColumns)
+        var alike = together.AsEnumerable().Reverse().Select(x => AlikeWith(brief, x, together)).FirstOrDefault(x => x.Count > 1) ?? [];
+        return BySpelling(brief, make, dice, used, [.. alike.TakeLast(MostColumns)], 2 * MostColumns)
             ?? together.AsEnumerable().Reverse().SelectMany(x => Fitting(brief, make, dice, used, x)).FirstOrDefault()
             ?? BySpelling(brief, make, dice, used, [.. together.TakeLast(MostColumns)], 2 * MostColumns)
             ?? ChainBlock.Make(brief, make, dice);
     }
+
+    // One with all that are taken for it, or for one of those: ai, ay and a_e, and none of o, which is taken for another.
+    private static List<Correspondence> AlikeWith(LessonBrief brief, Correspondence one, List<Correspondence> among)
+    {
+        var found = new HashSet<Correspondence> { one };
+        while (among.Where(x => !found.Contains(x) && found.Any(y => AreAlike(brief, x, y))).ToList() is { Count: > 0 } more)
+        {
+            found.UnionWith(more);
+        }
+
+        return [.. among.Where(found.Contains)];
+    }
+
+    private static bool AreAlike(LessonBrief brief, Correspondence x, Correspondence y) => brief.Stock.Rules.SameSound(x.Sound, y.Sound)
+        || NearSounds.Of(x.Sound).Contains(y.Sound) || NearSounds.Of(y.Sound).Contains(x.Sound) || Confusables.Are(x.Grapheme.Text, y.Grapheme.Text);
 
     // At least every second word of it has today's part.
     private static bool IsOnPoint(LessonBrief brief, LessonBlock chain)
@@ -130,12 +144,12 @@ internal static class ContrastPiece
     private static LessonBlock? Added(LessonBrief brief, ItemMaker make, Dice dice, Rung rung)
     {
         var (list, pairs, structures) = (new ListBrief(brief.Judge, Shape: brief.Shape), PairsOf(brief), rung.Adds.Select(x => x.Structure).ToHashSet());
-        var holding = new ReadingChoice(brief.Stock).Holding(rung.Adds);
+        var holding = PractisedWords.Of(brief.Stock, brief.Judge, rung.Adds);
         var added = structures.Contains(TaughtStructure.PairAtStart) ? pairs.AddedInFront(list)
             : structures.Contains(TaughtStructure.PairAtEnd) ? pairs.AddedAtEnd(list)
-            : pairs.AddedInFront(list).Concat(pairs.AddedAtEnd(list)).Where(x => holding(x.Other.Word));
+            : pairs.AddedInFront(list).Concat(pairs.AddedAtEnd(list));
         return OfPairs(
-            brief, make, dice, added,
+            brief, make, dice, added.Where(x => holding(new SentenceWord(x.Other.Word.Key, x.Other.Word, null))),
             Reason.Of(ReasonCode.AskAdded), x => [Reason.Of(ReasonCode.SoundCount, $"{x.One.Reading.SoundCount}")]);
     }
 
@@ -145,7 +159,10 @@ internal static class ContrastPiece
         var rules = brief.Stock.Rules;
         var all = brief.Judge.Taught.Correspondences
             .Where(x => x.Grapheme != taught.Grapheme && rules.SameSound(x.Sound, taught.Sound) && !(x.IsDoubledConsonant && taught.IsDoubledConsonant)).ToList();
-        var rivals = all.OrderByDescending(x => Used(brief, x)).Take(2).ToList();
+
+        // What a rung teaches together is told from each other first.
+        var own = brief.Rung?.Correspondences.ToHashSet() ?? [];
+        var rivals = all.OrderByDescending(own.Contains).ThenByDescending(x => Used(brief, x)).Take(2).ToList();
         if (rivals.Count == 0)
         {
             return null;
@@ -166,7 +183,7 @@ internal static class ContrastPiece
 
         // Of those the ones that stand there most: inside a word ie is told from ee and ea, not from the y of happy.
         var place = PartPlaces.In(brief.Stock, taught).Usual;
-        var there = all.OrderByDescending(x => brief.Stock.Everyday(x).Count(w => IsFor(brief, w) && PartPlaces.Of(w.Reading, x) == place)).Take(2).ToList();
+        var there = all.OrderByDescending(own.Contains).ThenByDescending(x => brief.Stock.Everyday(x).Count(w => IsFor(brief, w) && PartPlaces.Of(w.Reading, x) == place)).Take(2).ToList();
         return BySpelling(brief, make, dice, used, [taught, .. there], Words, place) ?? BySpelling(brief, make, dice, used, [taught, there[0]], Words, place)
             ?? BySpelling(brief, make, dice, used, [taught, rivals[0]], Words);
     }
@@ -193,7 +210,7 @@ internal static class ContrastPiece
         foreach (var near in Near(brief, taught))
         {
             var pairs = PairsOf(brief).Minimal(new ListBrief(brief.Judge, Shape: brief.Shape), near.Sound, taught.Sound)
-                .Where(x => x.Other.Reading.Segments.Any(s => s.Correspondence == taught)).ToList();
+                .Where(x => x.Other.Reading.Segments.Any(s => s.Correspondence == taught) && x.One.Reading.Segments.Any(s => s.Correspondence == near)).ToList();
             if (pairs.Count >= Pairs && OfPairs(
                 brief, make, dice, pairs, Reason.Of(ReasonCode.AskPair, near.Grapheme.Text, taught.Grapheme.Text), x => [Reason.Of(ReasonCode.HasPart, near.Grapheme.Text, "")]) is { } block)
             {

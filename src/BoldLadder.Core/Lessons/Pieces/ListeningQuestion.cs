@@ -14,8 +14,8 @@ internal static class ListeningQuestion
 {
     private const int InFull = 8, BesideRiddles = 6, InShort = 5, Fewest = 2;
 
-    /// <param name="besideRiddles">Riddles ask for the sound too, and leave less time.</param>
-    public static LessonBlock Make(LessonBrief brief, ItemMaker make, Dice dice, bool besideRiddles = false)
+    /// <param name="riddles">Answers of riddles, which are for children to find and not for the adult to say; they ask for the sound too, and leave less time.</param>
+    public static LessonBlock Make(LessonBrief brief, ItemMaker make, Dice dice, IReadOnlySet<string>? riddles = null)
     {
         var kept = brief.KeptIn(LessonPart.Teach, Activity.Listening);
         if (kept.Count > 0 && brief.AsksIn(LessonPart.Teach, Activity.Listening) is { Count: > 0 } asks)
@@ -24,15 +24,16 @@ internal static class ListeningQuestion
         }
 
         var count = !brief.Has(LessonPart.Teach, Activity.Listening) ? 0
-            : (brief.Asked(LessonPart.Teach, Activity.Listening) ?? (brief.Minutes < LessonBrief.FullLesson ? InShort : besideRiddles ? BesideRiddles : InFull)) - kept.Count;
+            : (brief.Asked(LessonPart.Teach, Activity.Listening) ?? (brief.Minutes < LessonBrief.FullLesson ? InShort : riddles is { Count: > 0 } ? BesideRiddles : InFull)) - kept.Count;
+        var answers = riddles ?? new HashSet<string>();
         var question = count <= 0 || brief.Rung is not { } rung ? null
             : rung.Adds.Select(x => x.Ending).OfType<string>().FirstOrDefault() is { } ending ? Endings(brief, make, dice, ending, count)
             : UnitListening.Of(brief, make, dice, rung, count) is var (items, asked) ? new Question(items, [asked])
             : rung.Correspondences is not [var first, ..] ? null
             : Own(brief, make, dice, first, rung.ListeningWords, count) is { } own ? own
             : brief.Shape.Syllables > 1 && rung.Correspondences.All(x => x.IsDoubledConsonant) ? ShortOrLong(brief, make, dice, rung.Correspondences, count)
-            : rung.Kind == RungKind.Contrast ? Where(brief, make, dice, first, count)
-            : Which(brief, make, dice, rung.Correspondences, count) ?? (IsKnown(brief, first.Sound) ? Where(brief, make, dice, first, count) : HasIt(brief, make, dice, first, count));
+            : rung.Kind == RungKind.Contrast ? Where(brief, make, dice, first, count, answers)
+            : Which(brief, make, dice, rung.Correspondences, count, answers) ?? (IsKnown(brief, first.Sound) ? Where(brief, make, dice, first, count, answers) : HasIt(brief, make, dice, first, count, answers));
         return new LessonBlock(LessonPart.Teach, Activity.Listening, [.. kept, .. (question?.Items ?? []).Where(x => kept.All(k => k.Text != x.Text))])
         {
             Asks = question?.Asks ?? [],
@@ -42,7 +43,7 @@ internal static class ListeningQuestion
     private sealed record Question(IReadOnlyList<LessonItem> Items, IReadOnlyList<Reason> Asks);
 
     // Two sounds of the rung are told from each other; one alone from the sound most easily taken for it.
-    private static Question? Which(LessonBrief brief, ItemMaker make, Dice dice, IReadOnlyList<Correspondence> taught, int count)
+    private static Question? Which(LessonBrief brief, ItemMaker make, Dice dice, IReadOnlyList<Correspondence> taught, int count, IReadOnlySet<string> riddles)
     {
         var rules = brief.Stock.Rules;
         var one = taught[0].Sound;
@@ -61,8 +62,8 @@ internal static class ListeningQuestion
                 {
                     var (a, b) = Names(brief, taught, one, other, place);
                     return new Question(
-                        dice.Mix(Drawn(ones, dice, count - against).Select(x => Item(make, x, a, Reason.Of(ReasonCode.SoundStands, x.Place)))
-                            .Concat(Drawn(rest, dice, against).Select(x => Item(make, x, b, Reason.Of(ReasonCode.GoesAgainst, b))))),
+                        dice.Mix(Drawn(ones, dice, count - against, riddles).Select(x => Item(make, x, a, Reason.Of(ReasonCode.SoundStands, x.Place)))
+                            .Concat(Drawn(rest, dice, against, riddles).Select(x => Item(make, x, b, Reason.Of(ReasonCode.GoesAgainst, b))))),
                         [Reason.Of(ReasonCode.AskWhichSound, a, b, place, one.Key, other.Key)]);
                 }
 
@@ -104,12 +105,12 @@ internal static class ListeningQuestion
     private static bool IsKnown(LessonBrief brief, Sound sound) =>
         brief.Standing.Things.Any(x => x.Correspondence is { } c && brief.Stock.Rules.SameSound(c.Sound, sound));
 
-    private static Question? HasIt(LessonBrief brief, ItemMaker make, Dice dice, Correspondence taught, int count)
+    private static Question? HasIt(LessonBrief brief, ItemMaker make, Dice dice, Correspondence taught, int count, IReadOnlySet<string> riddles)
     {
         var against = (count + 1) / 3;
         // Spelt as today's where there are words enough: the weak vowel of away is no er.
         var spelt = ListeningWords.Holding(brief.Stock, taught.Sound).Where(x => Plain(brief, x) && IsSpelt(brief, x, [taught])).ToList();
-        var has = spelt.Count >= count - against ? Drawn(spelt, dice, count - against) : ListeningWords.With(brief.Stock, taught.Sound, count - against, dice);
+        var has = spelt.Count >= count - against ? Drawn(spelt, dice, count - against, riddles) : ListeningWords.With(brief.Stock, taught.Sound, count - against, dice);
         var not = Drawn([.. ListeningWords.Without(brief.Stock, taught.Sound)], dice, against);
         return has.Count < Fewest ? null : new Question(
             dice.Mix(has.Select(x => Item(make, x, "yes", Reason.Of(ReasonCode.SoundStands, x.Place)))
@@ -118,15 +119,15 @@ internal static class ListeningQuestion
     }
 
     // The spellings of a sound differ by where they stand: hear that first.
-    private static Question? Where(LessonBrief brief, ItemMaker make, Dice dice, Correspondence taught, int count)
+    private static Question? Where(LessonBrief brief, ItemMaker make, Dice dice, Correspondence taught, int count, IReadOnlySet<string> riddles)
     {
         // On a day of contrast what is heard is spelt in one of its ways: gold says nothing of oa, ow and o_e.
         var columns = brief.Targets.Select(x => x.Correspondence).OfType<Correspondence>().ToList();
         var words = ListeningWords.Holding(brief.Stock, taught.Sound).Where(x => x.Place is "inside" or "last")
             .OrderBy(x => columns.Count > 1 && !IsSpelt(brief, x, columns)).ToList();
-        var last = Drawn([.. words.Where(x => x.Place == "last")], dice, count / 2);
-        var inside = Drawn([.. words.Where(x => x.Place == "inside")], dice, count - last.Count);
-        return last.Count < Fewest || inside.Count < Fewest ? HasIt(brief, make, dice, taught, count) : new Question(
+        var last = Drawn([.. words.Where(x => x.Place == "last")], dice, count / 2, riddles);
+        var inside = Drawn([.. words.Where(x => x.Place == "inside")], dice, count - last.Count, riddles);
+        return last.Count < Fewest || inside.Count < Fewest ? HasIt(brief, make, dice, taught, count, riddles) : new Question(
             dice.Mix(last.Concat(inside).Select(x => Item(make, x, x.Place, Reason.Of(ReasonCode.SoundStands, x.Place)))),
             [Reason.Of(ReasonCode.AskWhere, taught.Grapheme.Text, taught.Sound.Example)]);
     }
@@ -173,7 +174,8 @@ internal static class ListeningQuestion
         var (a, b) = (Written(brief, taught, one, place), Written(brief, taught, other, place));
 
         // Of letters that nobody has met and that can say today's sound too, such as oo, only an example tells which is meant.
-        var unclear = a == b || (!IsKnown(brief, other) && taught.All(x => x.Sound != other) && brief.Stock.Everyday(Correspondence.Parse($"{b}:{one.Key}")).Any());
+        // The hiss of house is written se, and so is the buzz of cheese.
+        var unclear = a == b || taught.Any(x => x.Grapheme.Text == b && brief.Stock.Rules.SameSound(x.Sound, one)) || (!IsKnown(brief, other) && taught.All(x => x.Sound != other) && brief.Stock.Everyday(Correspondence.Parse($"{b}:{one.Key}")).Any());
         return unclear ? (one.Example, other.Example) : (a, b);
     }
 
@@ -200,6 +202,10 @@ internal static class ListeningQuestion
     // Heard as one beat, by children who begin.
     private static bool Plain(LessonBrief brief, ListeningWord word) =>
         word.Syllables <= Math.Max(1, brief.Shape.Syllables);
+
+    // None that answers a riddle, where there are others enough.
+    private static List<ListeningWord> Drawn(IReadOnlyList<ListeningWord> words, Dice dice, int count, IReadOnlySet<string> riddles) =>
+        Drawn([.. words.Where(x => !riddles.Contains(x.Word.Spelling))], dice, count) is var found && found.Count == count ? found : Drawn(words, dice, count);
 
     // Of the commonest, so that no child has to ask what the word means.
     private static List<T> Drawn<T>(IReadOnlyList<T> words, Dice dice, int count) => [.. dice.Mix(words.Take(Math.Max(count * 4, 16))).Take(count)];

@@ -14,13 +14,10 @@ internal static class StoryChoice
 
     public static IReadOnlyList<GradedStory> Ranked(LessonBrief brief, Dice dice)
     {
-        var choice = new ReadingChoice(brief.Stock);
         var tricky = brief.Rung?.TrickyWords.Select(x => x.ToLowerInvariant()).ToHashSet() ?? [];
         var learning = brief.Standing.TrickyWords.Where(x => !brief.Standing.Clock.IsAtSight(x)).Select(x => x.ToLowerInvariant()).ToHashSet();
-        var holdsTarget = choice.Holding(brief.Targets);
-        var holdsLate = choice.Holding(brief.Standing.Lessons.TakeLast(ApplyPart.Lately).SelectMany(x => x.Things));
         return [.. brief.Stock.Stories.Readable(
-                brief.Judge, x => tricky.Count > 0 ? tricky.Contains(x.Key) : x.Word is { } word && holdsTarget(word), x => x.Word is { } word && holdsLate(word))
+                brief.Judge, tricky.Count > 0 ? x => tricky.Contains(x.Key) : brief.Practises(brief.Targets), brief.Practises(brief.Standing.Lessons.TakeLast(ApplyPart.Lately).SelectMany(x => x.Things)), brief.MayStand)
             .Where(x => x.Targets >= FewestTargets)
             .Select(x => (x, Worth: (2 * Math.Min(5, x.Targets)) + (0.5 * Math.Min(6, x.Late)) + (0.5 * Math.Min(3, x.Story.Text.Words.Count(w => learning.Contains(w.ToLowerInvariant()))))
                 - (7 * brief.Standing.TimesRead.GetValueOrDefault(StoryBank.LogKey(x.Story.Title))) + dice.Next()))

@@ -6,7 +6,7 @@ using BoldLadder.Core.Words;
 
 namespace BoldLadder.Core.Lessons.Pieces;
 
-/// <summary>What is decided by ear where the new thing is no single sound: does it rhyme, do two consonants begin it or one, how many close it.</summary>
+/// <summary>What is decided by ear where the new thing is no single sound: does it rhyme, do two consonants begin it or one, how many close it, how many beats it has.</summary>
 internal static class UnitListening
 {
     private const int Fewest = 2, DrawnFrom = 16;
@@ -15,9 +15,10 @@ internal static class UnitListening
     public static (IReadOnlyList<LessonItem> Items, Reason Asks)? Of(LessonBrief brief, ItemMaker make, Dice dice, Rung rung, int count)
     {
         var (rime, cluster) = (rung.Adds.FirstOrDefault(x => x.Kind == TeachableKind.RimeUnit)?.Run, rung.Adds.FirstOrDefault(x => x.Kind == TeachableKind.Cluster)?.Run);
-        var structure = rung.Adds.Select(x => x.Structure).FirstOrDefault(x => x is TaughtStructure.PairAtStart or TaughtStructure.PairAtEnd or TaughtStructure.ThreeTogether);
+        var structure = rung.Adds.Select(x => x.Structure).FirstOrDefault(x => x is TaughtStructure.PairAtStart or TaughtStructure.PairAtEnd or TaughtStructure.ThreeTogether or TaughtStructure.TwoSyllables);
         return rime is not null ? Rhymes(brief, make, dice, rime, count)
             : cluster is not null ? Begins(brief, make, dice, cluster, count) ?? Closes(brief, make, dice, cluster, count)
+            : structure is TaughtStructure.TwoSyllables ? Beats(brief, make, dice, count)
             : structure is not null ? HowMany(brief, make, dice, structure.Value, count) : null;
     }
 
@@ -51,6 +52,10 @@ internal static class UnitListening
             Known(brief).Where(x => x.Reading.Segments is [.., var two, var one] && one.Correspondence == last && two.Correspondence.Sound.IsVowel), alone,
             Reason.Of(ReasonCode.AskHowItEnds, cluster.Letters, alone));
     }
+
+    // Clapped, before long words are read.
+    private static (IReadOnlyList<LessonItem>, Reason)? Beats(LessonBrief brief, ItemMaker make, Dice dice, int count) => Asked(
+        make, dice, count, ListeningWords.OfTwoBeats(brief.Stock), "2", Known(brief), "1", Reason.Of(ReasonCode.AskBeatsHeard, "1", "2"));
 
     // Fingers for the consonants before the vowel, or after it.
     private static (IReadOnlyList<LessonItem>, Reason)? HowMany(LessonBrief brief, ItemMaker make, Dice dice, TaughtStructure structure, int count)

@@ -1,0 +1,21 @@
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Reading;
+
+namespace BoldLadder.Core.Choosing;
+
+/// <summary>Which words of a text practise what is taught.</summary>
+public static class PractisedWords
+{
+    /// <summary>
+    /// Says of a word of a text whether it has one of the things in it and is read by it. One that was learnt by heart is,
+    /// once it can be read through: <i>that</i> is practice on the day of th, <i>the</i> and <i>they</i> are not. Words of
+    /// grammar practise spellings, but no structure: <i>and</i> stands in every text, whatever children know of two consonants.
+    /// </summary>
+    public static Predicate<SentenceWord> Of(WordStock stock, Judge judge, IEnumerable<Teachable> things)
+    {
+        var (all, choice) = (things.ToList(), new ReadingChoice(stock));
+        var (holds, spelt) = (choice.Holding(all), choice.Holding(all.Where(x => x.Correspondence is not null)));
+        return x => x.Word is { } word && (FunctionWords.Has(x.Key) ? spelt : holds)(word)
+            && (!judge.Taught.TrickyWords.Contains(x.Key) || stock.Words.Of(word).Readings.Any(r => !judge.Uncovered(r, word.Ended).Contains(true) && judge.IsStrict(r)));
+    }
+}
