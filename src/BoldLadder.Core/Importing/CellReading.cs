@@ -57,7 +57,7 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
                 var owner = made.LastOrDefault() ?? at.Begin(made, source);
                 (lineRole == ColumnRole.Words ? owner.Words : owner.Notes).AddRange(lineRole == ColumnRole.Words ? PartReader.WordsIn(text) : [text]);
             }
-            else if (SheetWords.NamedList(text) is { Count: > 0 } named && named.All(reader.IsLearntByHeart))
+            else if (SheetWords.NamedList(text) is { Count: > 0 } named && named.All(reader.IsLearntByHeart) && !reader.LooksLikePart(text[..text.IndexOf(':', StringComparison.Ordinal)]))
             {
                 (made.FirstOrDefault() ?? at.Begin(made, source)).Tricky.AddRange(TrickyIn(string.Join(' ', named)));
             }

@@ -34,7 +34,8 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
         var reading = SheetReading.Of(layout, _reader, words);
         left.AddRange(reading.LeftOut);
         var state = new Settling(answers, left);
-        var rungs = TaughtTogether.Of(reading.Rungs).SelectMany(x => Rungs(x, state)).ToList();
+        var (ordered, moved) = SheetOrder.Of(reading.Rungs);
+        var rungs = TaughtTogether.Of(ordered).SelectMany(x => Rungs(x, state)).ToList();
         var sections = ImportedSections.Of(rungs);
         var name = reading.Title.Length > 0 ? reading.Title : layout.Columns is [{ Heading.Length: > 8 } only] ? only.Heading : sheet.Name;
         string? problem = null;
@@ -47,48 +48,12 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
             problem = rungs.Count == 0 ? null : problems[0].Sentence;
         }
 
-        return new ImportedLadder(name, sheet.Name, ladder, [.. rungs.Select(x => x.Imported)], state.Doubts, left, state.Kept, layout.Columns, layout.Signature, problem);
+        return new ImportedLadder(name, sheet.Name, ladder, [.. rungs.Select(x => x.Imported)], state.Doubts, left, state.Kept, layout.Columns, layout.Signature, problem, moved);
     }
 
     private static IEnumerable<SheetCell> Seen(Sheet sheet) => sheet.Cells.Where(x => !x.Hidden && !x.Struck && x.Text.Trim().Length > 0 && !NoValue(x.Text));
 
     private static bool NoValue(string text) => text.StartsWith('#') && text.Length > 2 && char.IsAsciiLetterUpper(text[1]) && text.TrimEnd('!', '?').All(x => x is '#' or '/' || char.IsAsciiLetterUpper(x) || char.IsDigit(x));
-
-    private sealed class Settling(IReadOnlyDictionary<string, string> answers, List<LeftOut> left)
-    {
-        public IReadOnlyDictionary<string, string> Answers { get; } = answers;
-
-        public List<LeftOut> LeftOut { get; } = left;
-
-        public HashSet<Correspondence> Taught { get; } = [];
-
-        public HashSet<Teachable> Things { get; } = [];
-
-        public HashSet<string> Graphemes { get; } = [];
-
-        public HashSet<string> Tricky { get; } = new(StringComparer.OrdinalIgnoreCase);
-
-        public List<Doubt> Doubts { get; } = [];
-
-        public List<Source> Kept { get; } = [];
-
-        public HashSet<string> Ids { get; } = [];
-    }
-
-    // A rung as it comes together, part by part.
-    private sealed class Draft
-    {
-        public List<Teachable> Adds { get; } = [];
-
-        public List<string> Tricky { get; } = [];
-
-        public List<string> Notes { get; } = [];
-
-        public List<string> Doubts { get; } = [];
-
-        /// <summary>Letters that were taught before and are gone over.</summary>
-        public List<string> Again { get; } = [];
-    }
 
     private IEnumerable<PlacedRung> Rungs(WrittenRung written, Settling state)
     {
@@ -107,6 +72,12 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
                 case WrittenKind.Lesson:
                     kind = part.Lesson;
                     notes.Add(part.Letters);
+                    if (SpellingsTogether.Of(part.Letters, kind, state.Taught, shares) is { Count: > 1 } together)
+                    {
+                        kind = RungKind.Contrast;
+                        adds.AddRange(together.Select(Teachable.Of));
+                    }
+
                     break;
                 case WrittenKind.Kept:
                     notes.Add(part.Letters);
@@ -154,7 +125,7 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
             }
         }
 
-        foreach (var thing in adds.ToList().Where(x => !state.Things.Add(x)))
+        foreach (var thing in adds.ToList().Where(x => !state.Things.Add(x) && kind != RungKind.Contrast))
         {
             adds.Remove(thing);
             again.Add(thing.Label);

@@ -14,18 +14,38 @@ internal static partial class PartPatterns
     public static partial Regex BracketEnd();
 
     // What stands beside it in a word is no part of it: g before e, i and y.
-    [GeneratedRegex(@"\b(?:before|after|followed\s+by|next\s+to|not)\s+(?:an?\s+|the\s+)?(?:letters?\s+)?[a-z](?:\s*(?:,|and|or|&|/)+\s*(?:and\s+|or\s+)?[a-z])*(?![a-z-])", Any)]
+    [GeneratedRegex(@"\b(?:before|after|followed\s+by|next\s+to|not)\s+(?:an?\s+|the\s+)?(?:letters?\s+)?(?:qu|wh|[a-z])(?:\s*(?:,|and|or|&|/)+\s*(?:and\s+|or\s+)?(?:qu|wh|[a-z]))*(?![a-z-])", Any)]
     public static partial Regex Neighbours();
 
     [GeneratedRegex(@"\b(?:long|short|voiced|unvoiced|hard|soft)\s*(?:and|&|/|\+)\s*(?:long|short|voiced|unvoiced|hard|soft)\b", Any)]
     public static partial Regex BothManners();
 
     // What a class is told before its letters: we are learning, this week's sounds are, I can read words with.
-    [GeneratedRegex(@"^\s*(?:(?:I|we)\s+(?:can|will|know)\s+(?:how\s+to\s+)?(?:read|spell|write|say|hear|add|blend|make|use|find|decode|encode)(?:\s+(?:and|or|&)\s+(?:read|spell|write|say|decode|encode))*(?:\s+(?:the\s+)?(?:words?|sounds?))?(?:\s+(?:with|that\s+have|that\s+use|containing|using|in))?|(?:this\s+week\s*,?\s*)?we\s+(?:are\s+|will\s+be\s+|will\s+)?(?:learn|teach|read|meet|practise|practice)(?:ing)?(?:\s+about)?|(?:this\s+week'?s?\s+)?(?:our\s+)?new\s+sounds?(?:\s+this\s+week)?(?:\s+(?:are|is))?)\s*:?\s+", Any)]
+    [GeneratedRegex(@"^\s*(?:(?:(?:I|we)\s+(?:can|will|know)\s+(?:how\s+to\s+)?|to\s+(?:be\s+able\s+to\s+|know\s+how\s+to\s+)?)(?:read|recognise|know|spell|write|say|hear|add|blend|make|use|find|decode|encode)(?:\s+(?:and|or|&)\s+(?:read|spell|write|say|decode|encode))*(?:\s+(?:the\s+)?(?:words?|sounds?))?(?:\s+(?:with|that\s+have|that\s+use|containing|using|in))?|(?:this\s+week\s*,?\s*)?we\s+(?:are\s+|will\s+be\s+|will\s+)?(?:learn|teach|read|meet|practise|practice)(?:ing)?(?:\s+about)?|(?:this\s+week'?s?\s+)?(?:our\s+)?new\s+sounds?(?:\s+this\s+week)?(?:\s+(?:are|is))?)\s*:?\s+", Any)]
     public static partial Regex Intro();
 
-    [GeneratedRegex(@"^(?<talk>(?:[A-Za-z']+[\s-]+)*(?:rules?|magic|bossy|blends?|clusters?|teams?|vowels?|consonants?|digraphs?|trigraphs?|quadgraphs?|sounds?|letters?|graphemes?|spellings?|floss|doubles?|doubled|split|silent|controlled)(?:[\s-]+[A-Za-z']+){0,3}|(?<long>(?:long|short)\s+[aeiou](?:\s+sound)?))\s*(?::\s*(?<list>[^:()]+)|\((?<list>[^()]+)\))$", Any)]
+    [GeneratedRegex(@"^(?<talk>(?:[A-Za-z']+[\s-]+)*(?:rules?|magic|bossy|blends?|clusters?|teams?|vowels?|consonants?|digraphs?|trigraphs?|quadgraphs?|sounds?|phonemes?|letters?|graphemes?|spellings?|floss|doubles?|doubled|split|silent|controlled)(?:[\s-]+[A-Za-z']+){0,3}|(?<long>(?:long|short)\s+[aeiou](?:\s+sound)?))\s*(?::\s*(?<list>[^:()]+)|\((?<list>[^()]+)\))$", Any)]
     public static partial Regex ListAfterTalk();
+
+    // The two words of one letter, together: I with its capital is no letter to be taught.
+    [GeneratedRegex(@"^(?:I|a)(?:(?:\s*[,&/]\s*|\s+and\s+|\s+)(?:I|a))+$(?<=I.*)")]
+    public static partial Regex IAndA();
+
+    // Letters and the word that shows them: ng–ring, /ay/ play.
+    [GeneratedRegex(@"(?<![A-Za-z/])(?:(?<letters>[A-Za-z]{2,4})\s*[–—-]\s*|/(?<letters>[A-Za-z_]{2,5})/\s+)(?<word>[A-Za-z]{3,})(?![A-Za-z-])", Any)]
+    public static partial Regex WithItsWord();
+
+    // Spellings that a sheet counts: ow1, ow2.
+    [GeneratedRegex(@"^(?<letters>[a-z]{2,4})\s?[1-9]$")]
+    public static partial Regex Numbered();
+
+    // What kind of thing it is, before the one thing: VCe: a_e.
+    [GeneratedRegex(@"^\s*(?:c?vce|flsz|floss|digraph|trigraph|vowel\s+team|gpc|grapheme|phoneme)s?\s*:\s*", Any)]
+    public static partial Regex KindAhead();
+
+    // Whatever is said before a colon, when letters and nothing else stand behind it: next come: g, e, p.
+    [GeneratedRegex(@"^(?<talk>[A-Za-z][A-Za-z' ]{2,40}):\s*(?<list>[^:()]+)$", Any)]
+    public static partial Regex ListAfterColon();
 
     [GeneratedRegex(@"[\p{So}\p{Cs}]")]
     public static partial Regex Symbols();
@@ -35,6 +55,10 @@ internal static partial class PartPatterns
 
     [GeneratedRegex(@"[a-zː:]*[æɛɪɒɔɑʌʊəɜɝɚʃʒθðŋɡɹʧʤʍː][a-zæɛɪɒɔɑʌʊəɜɝɚʃʒθðŋɡɹʧʤʍː:]*")]
     public static partial Regex Phonetic();
+
+    // The last of a list is joined by and, which is no word of the list: was, said and you; the and to.
+    [GeneratedRegex(@"(?<=,\s*[a-z']+|^\s*[a-z']+)\s*,?\s+and\s+(?<last>[a-z']+)\s*$", Any)]
+    public static partial Regex LastAnd();
 
     [GeneratedRegex(@"\s+")]
     public static partial Regex Spaces();
@@ -78,7 +102,7 @@ internal static partial class PartPatterns
     public static partial Regex EndsIn();
 
     // Consonants together that are named one by one.
-    [GeneratedRegex(@"\b(?:blends?|clusters?)\s*:?\s*(?<list>[a-z]{2,3}(?:\s*(?:,|/|&|\band\b)\s*[a-z]{2,3})+)\s*$", Any)]
+    [GeneratedRegex(@"\b(?:blends?|clusters?)\s*:?\s*(?<list>-?[a-z]{2,3}-?(?:\s*(?:,|/|&|\band\b)\s*-?[a-z]{2,3}-?)+)\s*$", Any)]
     public static partial Regex NamedTogether();
 
     // A dash by itself; one beside letters says that more comes there: un-, -ed.

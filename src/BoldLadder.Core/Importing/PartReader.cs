@@ -29,15 +29,23 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
             return text.Length == 0 ? [] : [WrittenPart.Plain(WrittenKind.Kept, text)];
         }
 
-        text = Intro().Replace(text, "");
-        if (SheetWords.LessonOf(text) is { } lesson)
+        if (IAndA().IsMatch(text))
+        {
+            return [.. text.Where(char.IsAsciiLetter).Where(x => x is 'I' or 'a').Select(x => WrittenPart.Plain(WrittenKind.Word, x.ToString()))];
+        }
+
+        text = KindAhead().Replace(Intro().Replace(text, ""), "");
+        text = WithItsWord().Replace(text, x => x.Groups["letters"].Value.ToLowerInvariant() is var letters && _token.Segments(x.Groups["word"].Value.ToLowerInvariant()).Any(s => s.Grapheme.Text == letters)
+            ? $"{letters} ({x.Groups["word"].Value})" : x.Value);
+        // What is said in brackets beside letters is a remark: i, t, m (plus revision).
+        if (SheetWords.LessonOf(text) is { } lesson && !(SheetWords.LessonOf(WithoutBrackets(text)) is null && Read(WithoutBrackets(text), column).Any(x => x.Kind == WrittenKind.Grapheme)))
         {
             return [WrittenPart.Plain(WrittenKind.Lesson, text) with { Lesson = lesson }];
         }
 
-        if (NamedTogether().Match(text) is { Success: true } together && Pieces(together.Groups["list"].Value).TrueForAll(x => _token.IsCluster(x.Text.ToLowerInvariant())))
+        if (NamedTogether().Match(text) is { Success: true } together && Pieces(together.Groups["list"].Value).TrueForAll(x => _token.IsCluster(x.Text.Trim('-').ToLowerInvariant())))
         {
-            (text, column) = (together.Groups["list"].Value, ColumnRole.Clusters);
+            (text, column) = (together.Groups["list"].Value.Replace("-", "", StringComparison.Ordinal), ColumnRole.Clusters);
         }
         else if (SheetWords.StructureOf(text) is { } structure)
         {
@@ -54,7 +62,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
             parts.AddRange(joined && read.Count > 0 && parts.Count > 0 ? [read[0] with { Joined = true }, .. read.Skip(1)] : read);
         }
 
-        return Words(Shared(Folded(parts)));
+        return Words(Shared(Folded(WithoutTalk(parts, pieces.Count))));
     }
 
     /// <summary>The words of a cell that holds words and nothing else.</summary>
@@ -64,7 +72,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
     public static string WithoutBrackets(string text) => Brackets().Replace(text, " ");
 
     /// <summary>The words of a cell of tricky words, as they are written in a sentence; what stands in brackets is a remark.</summary>
-    public static IEnumerable<string> TrickyIn(string text) => Letters().Matches(Brackets().Replace(Plainer(text), " ")).Select(x => x.Value.Trim('-'))
+    public static IEnumerable<string> TrickyIn(string text) => Letters().Matches(LastAnd().Replace(Brackets().Replace(Plainer(text), " "), ", ${last}")).Select(x => x.Value.Trim('-'))
         .Where(x => x.Length > 0 && !x.Contains('-', StringComparison.Ordinal)).Select(x => x == "I" || x.StartsWith("I'", StringComparison.Ordinal) ? x : x.ToLowerInvariant());
 
     /// <summary>True for a word so common that a class may learn it by heart.</summary>
@@ -72,6 +80,10 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
 
     /// <summary>True when some letters are a grapheme, a split digraph, or letters of English that make one of the other parts.</summary>
     public bool LooksLikePart(string text) => Read(text).All(x => x.Kind is WrittenKind.Grapheme or WrittenKind.Ending or WrittenKind.Cluster or WrittenKind.Structure or WrittenKind.RimeUnit);
+
+    // "-ing, no change": beside parts several words that are not of the commonest are talk of them.
+    private static List<WrittenPart> WithoutTalk(List<WrittenPart> parts, int pieces) => pieces > 1 && parts.Count > pieces && parts[0].Kind == WrittenKind.Ending && parts.Exists(x => x.Kind == WrittenKind.Word)
+        ? [.. parts.Where(x => x.Kind != WrittenKind.Word)] : parts;
 
     // "oa boat, coat": a word after a part with words, that shows it too, is one more of them.
     private List<WrittenPart> Folded(List<WrittenPart> parts)
@@ -146,8 +158,10 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
     private (string Sound, string After)? Listed(string text)
     {
         var match = ListAfterTalk().Match(text);
-        return match.Success && Pieces(match.Groups["list"].Value) is { Count: > 0 } pieces && (pieces.Count > 1 || match.Groups["long"].Success) && pieces.TrueForAll(x => IsLetters(x.Text)) && pieces.Exists(x => !_token.IsWord(x.Text))
-            ? (Manner().Match(match.Groups["talk"].Value) is { Success: true, Value: var manner } ? manner : "", match.Groups["list"].Value) : null;
+        return match.Success && Pieces(match.Groups["list"].Value) is { Count: > 0 } pieces && (pieces.Count > 1 || match.Groups["long"].Success || TokenReader.Split(pieces[0].Text, false) is not null) && pieces.TrueForAll(x => IsLetters(x.Text)) && pieces.Exists(x => !_token.IsWord(x.Text))
+            ? (Manner().Match(match.Groups["talk"].Value) is { Success: true, Value: var manner } ? manner : "", match.Groups["list"].Value)
+            : ListAfterColon().Match(text) is { Success: true } said && !_token.Known(said.Groups["talk"].Value.ToLowerInvariant()) && Pieces(said.Groups["list"].Value) is { Count: > 1 } listed && listed.TrueForAll(x => IsLetters(x.Text))
+                && listed.Count(x => x.Text.Length > 1 && _token.IsWord(x.Text)) * 2 < listed.Count ? ("", said.Groups["list"].Value) : null;
     }
 
     private bool IsLetters(string text) => TokenReader.Split(text, false) is not null || (TokenReader.LettersOnly(text) is { } letters && (_token.Known(letters) || _token.IsCluster(letters)));
@@ -202,6 +216,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
     {
         var (sounds, named) = (new List<string>(), new List<string>());
         var (both, place) = (false, WrittenPlace.Anywhere);
+        piece = Numbered().Match(piece) is { Success: true } numbered && _token.Known(numbered.Groups["letters"].Value.ToLowerInvariant()) ? numbered.Groups["letters"].Value : piece;
         var isSplit = SplitWord().IsMatch(piece);
         var asEnding = column == ColumnRole.Endings || EndingWord().IsMatch(piece);
         var main = Sounded().Replace(LeadingQuote().Replace(piece, "${in} "), x => { sounds.Add(x.Groups["in"].Value); return " "; });
@@ -301,6 +316,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
             if (!onlyMarks)
             {
                 sounds.AddRange(Sounded().Matches(hint).Select(x => x.Groups["in"].Value));
+                hint = SheetWords.LessonOf(hint) is null ? hint : "";
                 sounds.AddRange(Phonetic().Matches(hint).Select(x => x.Value).Where(x => !sounds.Contains(x)));
                 var left = Phonetic().Replace(Sounded().Replace(HintNoise().Replace(Manner().Replace(hint, " "), " "), " "), " ");
                 var shown = WordsIn(left).Where(x => !BothWord().IsMatch(x)).ToList();

@@ -20,6 +20,9 @@ public sealed class SheetLayout
     private SheetLayout(string sheet, IReadOnlyList<IReadOnlyList<PlacedCell>> rows, IReadOnlyList<SheetColumn> columns, bool turned, bool days, IReadOnlySet<int> headers) =>
         (Sheet, Rows, Columns, Turned, DayColumns, HeaderRows) = (sheet, rows, columns, turned, days, headers);
 
+    /// <summary>In its dates months come before days.</summary>
+    private bool MonthFirst { get; init; }
+
     /// <summary>A cell where the reading finds it, with the cell it came from.</summary>
     internal sealed record PlacedCell(int Row, int Column, SheetCell Cell)
     {
@@ -53,7 +56,7 @@ public sealed class SheetLayout
     {
         var turned = WeeksAcross(cells) && Repeated([.. cells.Select(x => new PlacedCell(x.Row, x.Column, x))]) is null;
         var placed = cells.Select(x => turned ? new PlacedCell(x.Column, x.Row, x) : new PlacedCell(x.Row, x.Column, x)).ToList();
-        placed = Unfolded(placed);
+        placed = turned ? Unfolded(placed) : Halved(Unfolded(placed));
         var rows = placed.GroupBy(x => x.Row).OrderBy(x => x.Key).Select(x => (IReadOnlyList<PlacedCell>)[.. x.OrderBy(c => c.Column)]).ToList();
         var header = HeaderOf(rows, reader);
         var headers = rows.Where(x => header is not null && IsHeader(x, header)).Select(x => x[0].Row).ToHashSet();
@@ -67,7 +70,7 @@ public sealed class SheetLayout
             columns.Add(new SheetColumn(column, heading, told.TryGetValue(column, out var role) ? role : Guess(heading, [.. body[column].Select(x => x.Text)], reader, words), body[column].FirstOrDefault()?.Text ?? ""));
         }
 
-        return new SheetLayout(sheet, rows, Settled(columns, told, placed, headers, reader, words), turned, days, headers);
+        return new SheetLayout(sheet, rows, Settled(columns, told, placed, headers, reader, words), turned, days, headers) { MonthFirst = HasMonthsFirst(cells, words) };
     }
 
     // Two tables side by side are one below the other: the headings come again, after a column of numbers or without one.
@@ -96,6 +99,32 @@ public sealed class SheetLayout
         }
 
         return unfolded;
+    }
+
+    // Two halves of a term side by side, each a column under its name, and so on down the sheet: one below the other.
+    private static List<PlacedCell> Halved(List<PlacedCell> cells)
+    {
+        var rows = cells.GroupBy(x => x.Row).OrderBy(x => x.Key).Select(x => x.OrderBy(c => c.Column).ToList()).ToList();
+        bool IsHeads(List<PlacedCell> row) => row.Count == 2 && row.TrueForAll(x => SheetWords.IsSection(x.Text) && SheetWords.RoleOf(x.Text) is null);
+        if (!rows.Exists(IsHeads) || cells.Select(x => x.Column).Distinct().Count() != 2)
+        {
+            return cells;
+        }
+
+        var (placed, at) = (new List<PlacedCell>(), 0);
+        for (var i = 0; i < rows.Count; i++)
+        {
+            var block = IsHeads(rows[i]) ? [rows[i], .. rows.Skip(i + 1).TakeWhile(x => !IsHeads(x) && !(x.Count == 1 && SheetWords.IsSection(x[0].Text)))] : (List<List<PlacedCell>>)[rows[i]];
+            foreach (var column in IsHeads(rows[i]) ? block.SelectMany(x => x).GroupBy(x => x.Column).OrderBy(x => x.Key).Select(x => x.ToList()) : [rows[i]])
+            {
+                placed.AddRange(column.Select(x => x with { Row = IsHeads(rows[i]) ? ++at : at + 1, Column = IsHeads(rows[i]) ? rows[i][0].Column : x.Column }));
+            }
+
+            at += IsHeads(rows[i]) ? 0 : 1;
+            i += block.Count - 1;
+        }
+
+        return placed;
     }
 
     // The row whose headings come again, the column each time begins at, and the column that numbers the rows, or 0.
@@ -127,7 +156,7 @@ public sealed class SheetLayout
     private static IReadOnlyList<PlacedCell>? HeaderOf(List<IReadOnlyList<PlacedCell>> rows, PartReader reader)
     {
         var widest = rows.Count == 0 ? 0 : rows.Max(x => x.Count);
-        return rows.Take(LastHeaderRow).Where(row => Named(row) is var named && named >= Math.Min(2, widest) && named * 10 >= row.Count * 6
+        return rows.Take(LastHeaderRow).Where(row => Named(row) is var named && named >= Math.Min(2, widest) && named * 2 >= row.Count
             && row.All(x => x.Text.Length > 1 || x.Text is "#") && !row.Any(x => SheetWords.IsWeek(x.Text))
             && (widest > 1 || (row == rows[0] && !reader.LooksLikePart(row[0].Text)))).MaxBy(Named) ?? Topped(rows, reader);
     }
@@ -153,10 +182,19 @@ public sealed class SheetLayout
             return ColumnRole.Parts;
         }
 
-        var named = heading.Length > 0 ? SheetWords.RoleOf(heading) : null;
-        if (named is { } role && !(role is ColumnRole.Section or ColumnRole.Day && Mostly(texts, x => !SheetWords.IsOrdinal(x) && reader.LooksLikePart(x))))
+        if (SheetWords.SaysWhen(heading) && WhenIn(heading, texts) is { } when)
         {
-            return role == ColumnRole.Day && Mostly(texts, IsDate) ? ColumnRole.Date : role;
+            return when;
+        }
+
+        var named = heading.Length > 0 ? SheetWords.RoleOf(heading) : null;
+        if (named is { } role && !(role is ColumnRole.Section or ColumnRole.Day && !Lettered(texts) && Mostly(texts, x => !SheetWords.IsOrdinal(x) && reader.LooksLikePart(x))))
+        {
+            return role == ColumnRole.Day && Mostly(texts, IsDate) ? ColumnRole.Date
+                // Families of letters by how they are written, or of anything else: they head what stands beside them.
+                : role is ColumnRole.RimeUnits && texts.Distinct().Count() < texts.Count && texts.All(x => PartReader.WordsIn(x) is [{ Length: > 3 }] && x[0] != '-') ? ColumnRole.Section
+                // A column called skill, or type, that holds parts and little else is what is taught.
+                : role == ColumnRole.Notes && SheetWords.IsLoose(heading) && Mostly(texts, reader.LooksLikePart) ? ColumnRole.Parts : role;
         }
 
         return texts.Count == 0 ? ColumnRole.LeftOut
@@ -171,13 +209,34 @@ public sealed class SheetLayout
             : ColumnRole.Notes;
     }
 
+    private static ColumnRole? WhenIn(string heading, IReadOnlyList<string> texts) => Mostly(texts, IsDate) ? ColumnRole.Date
+        : Mostly(texts, SheetWords.IsWeek) || (heading.Contains("week", StringComparison.OrdinalIgnoreCase) && Mostly(texts, SheetWords.IsOrdinal)) ? ColumnRole.Week
+        : Mostly(texts, SheetWords.IsSection) ? ColumnRole.Section : null;
+
+    // Set A, A, A, B, B: letters that name sets, one after another, are no letters to be taught.
+    private static bool Lettered(IReadOnlyList<string> texts) => texts.Count > 2 && texts.All(x => x.Trim() is [>= 'A' and <= 'Z'])
+        && texts.Select(x => x.Trim()[0]).Distinct().Select((x, i) => x - 'A' == i).All(x => x) && texts.Select(x => x.Trim()).Distinct().Count() < texts.Count;
+
     // What the columns are to each other: a sound beside letters, words that show the part or words to be learnt.
     private static List<SheetColumn> Settled(
         List<SheetColumn> columns, IReadOnlyDictionary<int, ColumnRole> told, List<PlacedCell> cells, HashSet<int> headers, PartReader reader, SchoolWords words)
     {
         bool Free(SheetColumn x) => !told.ContainsKey(x.Column);
         var hasParts = columns.Any(x => x.Role == ColumnRole.Parts);
+        columns = [.. columns.Select(x => IsTalk(x) && columns.Any(y => y != x && y.Role == ColumnRole.Parts && Share(TextsOf(y), reader.LooksLikePart) >= 0.8 && IsBeside(x, y)) && Free(x) ? x with { Role = ColumnRole.Notes } : x)];
+
+        // What stands beside the letters under a heading that nobody knows is said of them: known as, also says.
+        bool IsNamed(SheetColumn x) => SheetWords.RoleOf(x.Heading) is not null || SheetWords.WeekdayOf(x.Heading) > 0 || SheetWords.IsSection(x.Heading) || SheetWords.IsWeek(x.Heading);
+        columns = [.. columns.Select(x => x.Role == ColumnRole.Parts && x.Heading.Length > 0 && !IsNamed(x) && Free(x) && TextsOf(x).All(t => t.StartsWith('/'))
+            && columns.Any(y => y != x && y.Role == ColumnRole.Parts && IsNamed(y) && IsBeside(x, y)) ? x with { Role = ColumnRole.Notes } : x)];
         columns = [.. columns.Select(x => x.Role == ColumnRole.Sounds && !hasParts && Free(x) ? x with { Role = ColumnRole.Parts } : x)];
+
+        // Beside a column of letters one of sentences about them says the same in words: adding -es to words ending in y.
+        bool IsBeside(SheetColumn x, SheetColumn y) => RowsOf(x) is var rows && rows.Intersect(RowsOf(y)).Count() * 10 >= rows.Count * 8;
+        List<int> RowsOf(SheetColumn x) => [.. cells.Where(c => c.Column == x.Column && !headers.Contains(c.Row)).Select(c => c.Row)];
+        List<string> TextsOf(SheetColumn x) => [.. cells.Where(c => c.Column == x.Column && !headers.Contains(c.Row)).Select(c => c.Text)];
+        bool IsTalk(SheetColumn x) => x.Role == ColumnRole.Parts && SheetWords.WeekdayOf(x.Heading) == 0
+            && TextsOf(x) is { Count: > 3 } texts && Share(texts, t => t.Split(' ') is { Length: > 2 } all && all.Any(w => w.Length > 3 && w.All(char.IsAsciiLetter))) >= 0.4;
         var parts = columns.Where(x => x.Role == ColumnRole.Parts).ToList();
         var letters = cells.Where(x => !headers.Contains(x.Row) && parts.Any(p => p.Column == x.Column)).ToLookup(x => x.Row, x => x.Text);
         return [.. columns.Select(x =>
@@ -219,8 +278,19 @@ public sealed class SheetLayout
 
     private static bool IsDate(string text) => DateOf(text) is not null;
 
+    /// <summary>A date as this sheet writes it.</summary>
+    internal DateOnly? DateIn(string text) => (MonthFirst ? Exact(text, MonthsFirst) : null) ?? DateOf(text);
+
     /// <summary>A date as sheets write it; days come before months unless that makes none.</summary>
-    internal static DateOnly? DateOf(string text) => DateOnly.TryParseExact(
-        text.Trim(), ["yyyy-MM-dd", "d/M/yyyy", "d/M/yy", "d.M.yyyy", "d.M.yy", "d-M-yyyy", "d MMM yyyy", "d MMMM yyyy", "d MMM yy", "d-MMM-yy", "d-MMM-yyyy", "MMM d, yyyy", "MMMM d, yyyy", "M/d/yyyy", "M/d/yy"],
-        CultureInfo.InvariantCulture, DateTimeStyles.AllowWhiteSpaces, out var date) ? date : null;
+    internal static DateOnly? DateOf(string text) => Exact(text, Dates) ?? Exact(text, MonthsFirst);
+
+    private static readonly string[] Dates = ["yyyy-MM-dd", "d/M/yyyy", "d/M/yy", "d.M.yyyy", "d.M.yy", "d-M-yyyy", "d MMM yyyy", "d MMMM yyyy", "d MMM yy", "d-MMM-yy", "d-MMM-yyyy", "MMM d, yyyy", "MMMM d, yyyy"];
+
+    private static readonly string[] MonthsFirst = ["M/d/yyyy", "M/d/yy"], DaysFirst = ["d/M/yyyy", "d/M/yy"];
+
+    // One date of the sheet that can only be read so settles it for all; else an American sheet has its months first.
+    private static bool HasMonthsFirst(IReadOnlyList<SheetCell> cells, SchoolWords words) => !cells.Any(x => Exact(x.Text, DaysFirst) is not null && Exact(x.Text, MonthsFirst) is null)
+        && (words.Accent.IsAmerican || cells.Any(x => Exact(x.Text, MonthsFirst) is not null && Exact(x.Text, DaysFirst) is null));
+
+    private static DateOnly? Exact(string text, string[] forms) => DateOnly.TryParseExact(text.Trim(), forms, CultureInfo.InvariantCulture, DateTimeStyles.AllowWhiteSpaces, out var date) ? date : null;
 }

@@ -6,7 +6,7 @@ namespace BoldLadder.Core.Importing;
 /// <summary>Walks a sheet in the order in which it is taught and writes down what it says, row by row.</summary>
 internal sealed class SheetReading
 {
-    private const int LongestHeading = 60, LongestTitle = 80, SentenceFrom = 4;
+    private const int LongestHeading = 60, LongestTitle = 80, SentenceFrom = 4, TitleFrom = 3;
 
     private readonly SheetLayout _layout;
     private readonly PartReader _reader;
@@ -87,7 +87,7 @@ internal sealed class SheetReading
 
         Labels(row);
         var made = new List<WrittenRung>();
-        foreach (var cell in row.Where(x => IsPart(_layout.RoleAt(x.Column))))
+        foreach (var cell in row.Where(x => IsPart(_layout.RoleAt(x.Column)) && !SheetWords.IsWeek(x.Text)))
         {
             made.AddRange(_cells.Of(cell, _layout.RoleAt(cell.Column)));
         }
@@ -170,7 +170,7 @@ internal sealed class SheetReading
     private bool Alone(SheetLayout.PlacedCell cell)
     {
         var text = cell.Text.Trim();
-        if (SheetWords.IsHoliday(text))
+        if (SheetWords.IsHoliday(text) && !Teaches(text))
         {
             Leave(cell, LeftOutReason.Holiday);
             return true;
@@ -227,7 +227,8 @@ internal sealed class SheetReading
             return false;
         }
 
-        if (Rungs.Count == 0 && cell.Row == 1 && Title.Length == 0 && text.Split(' ') is { Length: > 1 } words && words.All(x => x.Length > 2 && char.IsAsciiLetter(x[^1]) && _words.FindWord(x) is not null))
+        if (Rungs.Count == 0 && cell.Row == 1 && Title.Length == 0 && text.Split(' ') is { Length: > 1 } words && words.All(x => char.IsAsciiLetter(x[^1]) && _words.FindWord(x) is not null)
+            && (words.All(x => x.Length > 2) || (words.Length > TitleFrom && words.Any(x => !_reader.IsLearntByHeart(x.ToLowerInvariant())))))
         {
             Title = text;
             Leave(cell, LeftOutReason.Title);
@@ -302,7 +303,7 @@ internal sealed class SheetReading
             {
                 _at.OwnWeek = _at.Week = SheetWords.IsWeek(cell.Text) ? cell.Text.Trim() : $"Week {cell.Text.Trim()}";
             }
-            else if (SheetLayout.DateOf(cell.Text) is { } date && role is ColumnRole.Date or ColumnRole.Week or ColumnRole.Day)
+            else if (_layout.DateIn(cell.Text) is { } date && role is ColumnRole.Date or ColumnRole.Week or ColumnRole.Day)
             {
                 _at.Date = date;
                 _at.OwnWeek = role == ColumnRole.Week ? cell.Text : _at.OwnWeek;

@@ -44,8 +44,12 @@ internal static partial class SheetWords
     ];
 
     /// <summary>What a heading says of its column; null when it is none.</summary>
-    public static ColumnRole? RoleOf(string heading) => heading.Length > 60 ? null
-        : Headers.Where(x => x.Words.IsMatch(heading)).Select(x => (ColumnRole?)x.Role).FirstOrDefault();
+    public static ColumnRole? RoleOf(string heading) => heading.Length > 60 ? null : Named(heading) ?? Named(PartReader.WithoutBrackets(heading).Trim());
+
+    private static ColumnRole? Named(string heading) => Headers.Where(x => x.Words.IsMatch(heading)).Select(x => (ColumnRole?)x.Role).FirstOrDefault();
+
+    /// <summary>True for <i>week taught</i>, <i>introduced in</i>: a column that says when.</summary>
+    public static bool SaysWhen(string heading) => heading.Length <= 30 && WhenHeader().IsMatch(heading) && !TrickyHeader().IsMatch(heading);
 
     /// <summary>True for <i>sound</i> or <i>phoneme</i> alone: a sound beside letters, or the letters themselves when no column has those.</summary>
     public static bool NamesSound(string heading) => SoundHeader().IsMatch(heading);
@@ -99,7 +103,7 @@ internal static partial class SheetWords
 
         var label = match.Groups["label"].Value.Trim();
         return IsWeek(label) || IsSection(label) || WeekdayOf(label) > 0 || DayOfDiary().IsMatch(label) || IsOrdinal(label) || IsHoliday(label)
-            || RoleOf(label) is ColumnRole.TrickyWords or ColumnRole.Parts or ColumnRole.Sounds or ColumnRole.Words or ColumnRole.Notes or ColumnRole.Endings or ColumnRole.Clusters
+            || (LessonOf(label) is null && RoleOf(label) is ColumnRole.TrickyWords or ColumnRole.Parts or ColumnRole.Sounds or ColumnRole.Words or ColumnRole.Notes or ColumnRole.Endings or ColumnRole.Clusters)
             ? (label, match.Groups["rest"].Value.Trim()) : null;
     }
 
@@ -110,14 +114,25 @@ internal static partial class SheetWords
     private static partial Regex OwnLabel();
 
     /// <summary>The lines of a cell; tricky words that are named after the parts on one line are a line of their own.</summary>
-    public static IEnumerable<string> LinesOf(string text) => LineEnds().Split(text).Select(x => x.Trim()).Where(x => x.Length > 0);
+    public static IEnumerable<string> LinesOf(string text) => LineEnds().Split(AndTheWords().Replace(TheWord().Replace(InBrackets().Replace(text, "\ntricky words: ${rest}"), " tricky words: ${rest}"), x => $"\ntricky words: {x.Groups["rest"].Value.Replace(" and ", ", ", StringComparison.OrdinalIgnoreCase)}")).Select(x => x.Trim()).Where(x => x.Length > 0);
 
     /// <summary>A line without what it says of days off beside what is taught: <i>no school Monday; p, c</i>.</summary>
     public static string WithoutDaysOff(string text)
     {
         var pieces = Remarks().Split(text);
-        return pieces.Length < 2 ? text : string.Concat(pieces.Where(x => !(IsHoliday(x) && x.Trim().Contains(' ', StringComparison.Ordinal)))).Trim(' ', ';', ',', '-', '–');
+        return pieces.Length < 2 ? text : string.Concat(pieces.Where(x => !(IsHoliday(x) && x.Trim().Contains(' ', StringComparison.Ordinal) && !x.Contains(':', StringComparison.Ordinal)))).Trim(' ', ';', ',', '-', '–');
     }
+
+    // "c, o, d (I)", "t, i, n (tricky: the, to)".
+    [GeneratedRegex(@"\(\s*(?:(?:tricky|sight|heart|common|exception)\s*(?:words?)?\s*:?\s*(?<rest>[A-Za-z', ]+)|(?-i:(?<rest>I)))\s*\)\s*$", Any)]
+    private static partial Regex InBrackets();
+
+    [GeneratedRegex(@"(?:^|(?<=[:–-]\s*))\s*(?:(?:to\s+)?(?:introduce|teach|learn|meet|read|spell|know|write)(?:\s+and\s+[a-z]+)?\s+)?the\s+(?:(?:tricky|sight|heart|common(?:\s+exception)?|exception|high[\s-]frequency)\s+)?words?\s+(?!with\b|that\b|contain|end|using\b|in\b|of\b)[""'“‘]?(?<rest>[a-z' ,]+?)[""'”’]?\s*$", Any)]
+    private static partial Regex TheWord();
+
+    // "... and the word the", "plus the words he and to": words to be learnt, after what is taught.
+    [GeneratedRegex(@",?\s+(?:and|plus)\s+(?:the\s+)?words?\s*:?\s+(?<rest>[a-z' ,]+\.?)$", Any)]
+    private static partial Regex AndTheWords();
 
     // The mark that ends a piece stays with it.
     [GeneratedRegex(@"(?<=[;,])(?=\s)|(?<=\s)(?=[-–—]\s)", Any)]
@@ -128,14 +143,24 @@ internal static partial class SheetWords
 
     private const RegexOptions Any = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant;
 
-    [GeneratedRegex(@"\b(tricky|exceptions?|sight|heart\s+words?|irregular|high[\s-]?freq\w*|hfws?|cews?|tws?|common\s+words?|undecodable|not\s+yet\s+decodable|by\s+heart|whole\s+words?|special\s+words?|odd\s+words?|words?\s+(\w+\s+){0,4}to\s+(learn|know|remember)|(can['’]?t|cannot|can\s+not|don['’]?t|do\s+not)\s+(yet\s+)?(be\s+)?(sound|decod|blend|work)\w*)\b", Any)]
+    [GeneratedRegex(@"\b(tricky|exceptions?|sight|heart\s+words?|irregular|high[\s-]?freq\w*|hfws?|cews?|tws?|common\s+words?|undecodable|not\s+yet\s+decodable|by\s+heart|whole\s+words?|special\s+words?|odd\s+words?|words?\s+(\w+\s+){0,4}to\s+(learn|know|remember)|(can['’]?t|cannot|can\s+not|don['’]?t|do\s+not)\s+((they|we|you|children)\s+)?(yet\s+)?(be\s+)?(sound|decod|blend|work)\w*)\b", Any)]
     private static partial Regex TrickyHeader();
 
-    [GeneratedRegex(@"^\s*(total|count|sum|running|cumulative|so\s+far|how\s+many|%|percent\w*|done\??|taught\??|tick|ticked|rag|initials?|colou?r|status|page|pages?)\b", Any)]
+    [GeneratedRegex(@"^\s*(total|count|sum|running|cumulative|so\s+far|how\s+many|%|percent\w*|done\??|taught\??|tick|ticked|rag|initials|initial\s*$|colou?r|status|page|pages?)\b", Any)]
     private static partial Regex LeftOutHeader();
 
-    [GeneratedRegex(@"^\s*(week|wk|weeks|week\s*(no\.?|number|#))\s*$", Any)]
+    [GeneratedRegex(@"^\s*((teaching\s+|school\s+)?(week|wk|weeks)|week\s*(no\.?|number|#)|week\s+of\s+(the\s+)?term)\s*$", Any)]
     private static partial Regex WeekHeader();
+
+    /// <summary>True for a heading that says little of its column: <i>skill</i>, <i>type</i>, <i>aim</i>.</summary>
+    public static bool IsLoose(string heading) => LooseHeader().IsMatch(heading);
+
+    [GeneratedRegex(@"^\W*(skills?|types?|kinds?|categor(y|ies)|aims?|outcomes?|activit(y|ies))\W*$", Any)]
+    private static partial Regex LooseHeader();
+
+    // It says when, and what stands below it in what terms: weeks, dates, half-terms.
+    [GeneratedRegex(@"\b(taught|introduc\w*|learn(t|ed)|begins?|starts?|due)\b", Any)]
+    private static partial Regex WhenHeader();
 
     [GeneratedRegex(@"^\s*(date|dates|w/?c|w/?b|week\s+(beginning|commencing|of|starting).*|starts?|date\s+(taught|due|started).*|when)\s*$", Any)]
     private static partial Regex DateHeader();
@@ -146,7 +171,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^\s*(term|half[\s-]?term|terms|season|unit|block|stage|section|level|module|part|set|band|book|year|grade|month|quarter|semester|trimester|group)\s*(name|no\.?|number)?\s*$", Any)]
     private static partial Regex SectionHeader();
 
-    [GeneratedRegex(@"\b(notes?|comments?|remarks?|resources?|materials?|texts?|books?|readers?|sentences?|captions?|dictation|hand\s?writing|formation|stor(y|ies)|homework|games?|activit(y|ies)|who|teacher|adult|room|reminders?|links?|assess\w*|outcome|thoughts|(?<!phonics\s)skills?|types?|kinds?|categor(y|ies)|aims?|apply|application)\b", Any)]
+    [GeneratedRegex(@"\b(notes?|comments?|remarks?|resources?|materials?|texts?|books?|readers?|sentences?|captions?|dictation|hand\s?writing|formation|stor(y|ies)|homework|games?|activit(y|ies)|actions?|movements?|gestures?|signs?|songs?|rhymes?|who|teacher|adult|room|reminders?|links?|assess\w*|outcome|thoughts|(?<!phonics\s)skills?|types?|kinds?|categor(y|ies)|aims?|apply|application|practise|re-?visit|warm[\s-]?up|plenary|starter|awareness|oracy|listening|vocabulary)\b|^\s*(review|revise|revision|recap)\b", Any)]
     private static partial Regex NotesHeader();
 
     [GeneratedRegex(@"\b(suffix(es)?|endings?|morpholog\w*|inflections?)\b", Any)]
@@ -158,16 +183,16 @@ internal static partial class SheetWords
     [GeneratedRegex(@"\b(rimes?|rime\s+units?|(word\s+)?famil(y|ies)|chunks?)\b", Any)]
     private static partial Regex RimeHeader();
 
-    [GeneratedRegex(@"^\s*new\s*$|\b(graphemes?|gpcs?|spellings?|letters?|consonants?|vowels?|correspondences?|digraphs?|trigraphs?|code|focus|objectives?|content|patterns?|to\s+teach|teach(ing)?|new\s+(learning|sounds?|phonics|this\s+week|today|teaching)|learning|phonics|what\s+(we|they|I)\s+(teach|do|cover|learn|are\s+doing)|taught\s+today|written|how\s+(it\s+is|it's|we)\s+(spelt|spelled|written|write\s+it))\b", Any)]
+    [GeneratedRegex(@"^\s*new\s*$|\b(graphemes?|gpcs?|spellings?|letters?|consonants?|vowels?|correspondences?|digraphs?|trigraphs?|code|focus|objectives?|content|patterns?|to\s+teach|teach(ing)?|new\s+(learning|sounds?|phonics|this\s+week|today|teaching)|learning|phonics?|what\s+(we|they|I)\s+(teach|do|cover|learn|are\s+doing)|taught\s+today|written|how\s+(it\s+is|it's|we)\s+(spelt|spelled|written|write\s+it))\b", Any)]
     private static partial Regex PartHeader();
 
-    [GeneratedRegex(@"\bwords?\s+(for|to)\s+(read|spell|writ|blend|segment)\w*|\bspellings?\s+(test|list|words?)\b|\bspellings?\s+to\s+learn\b", Any)]
+    [GeneratedRegex(@"\bwords?\s+((for|to)\s+)?(read|spell|writ|blend|segment)\w*|\b(read|spell|writ)ing\s+words?\b|\bspellings?\s+(test|list|words?)\b|\bspellings?\s+to\s+learn\b", Any)]
     private static partial Regex WordsForHeader();
 
-    [GeneratedRegex(@"\b(examples?|e\.?g\.?|key\s?words?|words?|as\s+in|picture|anchor|mnemonic|practice|read|spell|decodable)\b", Any)]
+    [GeneratedRegex(@"\b(examples?|e\.?g\.?|key\s?words?|words?|as\s+in|picture|anchor|mnemonic|practice|read(ing)?|spell|decodable)\b", Any)]
     private static partial Regex WordHeader();
 
-    [GeneratedRegex(@"^\W*(the\s+|its\s+|our\s+)?(new\s+)?((rules?|places?|positions?)\s*(/|and|&|or|,)\s*)?(sounds?|phonemes?|ipa|says|we\s+say|it\s+says|sounds?\s+like|pronunciation)(\s+(taught|it\s+makes|made|\(s\)))?\s*\d?\W*$", Any)]
+    [GeneratedRegex(@"^\W*(the\s+|its\s+|our\s+)?(new\s+)?((rules?|places?|positions?)\s*(/|and|&|or|,)\s*)?(sounds?|phonemes?|ipa|says|also\s+says|new\s+sounds?|we\s+say|it\s+says|sounds?\s+like|pronunciation)(\s+(taught|it\s+makes|made|\(s\)))?\s*\d?\W*$", Any)]
     private static partial Regex SoundHeader();
 
     [GeneratedRegex(@"^((?<d>mon|tue|tues|wed|weds|thu|thur|thurs|fri)(day|sday|nesday|rsday|urday)?\.?|day\s*(?<n>[1-5]))$", Any)]
@@ -183,7 +208,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^((autumn|spring|summer|winter|fall|first|second|third|fourth|fifth|sixth|1st|2nd|3rd|4th|5th|6th|michaelmas|lent|trinity|september|october|november|december|january|february|march|april|may|june|july|august|reception|kindergarten|nursery|year|grade|term|half[\s-]?term|unit|block|stage|section|level|module|part|set|band|book|semester|quarter|trimester|month)\b[\s-]*((half[\s-]?term|term|half|half[\s-]of[\s-]term)?[\s-]*(\d{1,2}|one|two|three|four|five|six|[ab])?(\s*[:(–-].*)?|.{0,40})|(ht|t|u|s)\d{1,2}|[a-z]{4,}\s+\d{1,2})$", Any)]
     private static partial Regex SectionLabel();
 
-    [GeneratedRegex(@"\b(half[\s-]?term|holidays?|holiday|vacation|break|bank\s+holiday|inset|in-?service|bh|training\s+day|staff\s+day|closed|closure|school\s+shut|no\s+school|christmas|easter|thanksgiving|winter\s+recess|recess|strike|polling|snow\s+day|trip|sports\s+day|nativity|photographs?|party|festival|assembly|concert|carols?|rehearsals?|no\s+(phonics|lessons?)|world\s+book\s+day|open\s+(day|evening)|parents['’]?\s+(evening|meetings?))\b", Any)]
+    [GeneratedRegex(@"\b(half[\s-]?term|holidays?|holiday|vacation|break|bank\s+holiday|inset|in-?service|bh|(staff\s+)?training(\s+day)?|staff\s+day|closed|closure|school\s+shut|no\s+school|christmas|easter|thanksgiving|winter\s+recess|recess|strike|polling|snow\s+day|trip|sports\s+day|nativity|photographs?|party|festival|forest\s+school|swimming|assembly|concert|carols?|rehearsals?|no\s+(phonics|lessons?)|world\s+book\s+day|open\s+(day|evening)|parents['’]?\s+(evening|meetings?))\b", Any)]
     private static partial Regex Holiday();
 
     [GeneratedRegex(@"\bhalf[\s-]?term\s*(\d|one|two|three|four|five|six)\b|\b(first|second|third|fourth|fifth|sixth|1st|2nd|3rd|4th|5th|6th)\s+half[\s-]?term\b", Any)]
@@ -201,7 +226,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"\b(contrast|compare|comparing|alternatives?\s+together|sort(ing)?\s+(the\s+)?(spellings?|sounds?)|which\s+spelling|versus|vs\.?|side\s+by\s+side)\b", Any)]
     private static partial Regex ContrastLesson();
 
-    [GeneratedRegex(@"\b(review(s|ing)?|revis(e|ion|it|iting)|re-?cap(s|ping)?|consolidat\w*|catch[\s-]?up|go(ing|es)?\s+over|went\s+over|over[\s-]?learn\w*|recall|again|practi[sc]e\s+(week|day|all|everything)|mixed\s+practi[sc]e|(blending|segmenting|word\s+reading)\s+(week|day)|no\s+new\s+(sounds?|letters?|learning)|overflow|slack|spare\s+day|buffer|mop[\s-]?up|secure|c?vc(\s*(and|/|,|&)\s*c?vc)?\s+words?)\b|^\s*(more\s+|extra\s+|further\s+)?practi[sc]e\s", Any)]
+    [GeneratedRegex(@"\b(review(s|ing)?|revis(e|ion|it|iting)|re-?cap(s|ping)?|consolidat\w*|catch[\s-]?up|go(ing|es)?\s+over|went\s+over|over[\s-]?learn\w*|recall|again|practi[sc]e\s+(week|day|all|everything)|mixed\s+practi[sc]e|(blending|segmenting|word\s+reading|c?vc)\s+(week|day|practi[sc]e)|no\s+new\s+(sounds?|letters?|learning)|nothing\s+new|overflow|slack|spare\s+day|buffer|mop[\s-]?up|secure|c?vc(\s*(and|/|,|&)\s*c?vc)?\s+words?)\b|^\s*((more\s+|extra\s+|further\s+)?practi[sc]e|mix(ed)?)\s", Any)]
     private static partial Regex ReviewLesson();
 
     [GeneratedRegex(@"\b(three|3)[\s-]*(or\s+more[\s-]+)?syllables?\b|\btrisyllab\w*", Any)]
@@ -213,10 +238,10 @@ internal static partial class SheetWords
     [GeneratedRegex(@"\bc{3}vc{0,3}\b|\bc{0,3}vc{3}\b|\b(three|3)\s+consonants\b|\bthree[\s-]consonant", Any)]
     private static partial Regex ThreeTogether();
 
-    [GeneratedRegex(@"\bccvc?c?\b|\b(two\s+|2\s+)?consonants?\s+(together\s+)?at\s+the\s+(start|beginning)\b|\b(initial|beginning|starting|start)\s+(consonant\s+)?(clusters?|blends|adjacent\s+consonants)\b", Any)]
+    [GeneratedRegex(@"\bccvc?c?\b|\b(two\s+|2\s+)?(consonants?\s+(together\s+)?|(consonant\s+)?(clusters?|blends)\s+)at\s+the\s+(start|beginning)\b|\b(initial|beginning|starting|start)\s+(consonant\s+)?(clusters?|blends|adjacent\s+consonants)\b", Any)]
     private static partial Regex PairAtStart();
 
-    [GeneratedRegex(@"\bc?vcc\b|\b(two\s+|2\s+)?consonants?\s+(together\s+)?at\s+the\s+end\b|\b(final|end|ending)\s+(consonant\s+)?(clusters?|blends|adjacent\s+consonants)\b", Any)]
+    [GeneratedRegex(@"\bc?vcc\b|\b(two\s+|2\s+)?(consonants?\s+(together\s+)?|(consonant\s+)?(clusters?|blends)\s+)at\s+the\s+end\b|\b(final|end|ending)\s+(consonant\s+)?(clusters?|blends|adjacent\s+consonants)\b", Any)]
     private static partial Regex PairAtEnd();
 
     [GeneratedRegex(@"^\s*(?:(?<label>[^:=]{1,40}?)\s*(:|\s[-–—]\s)|(?<label>(?:tricky|sight|heart)\s+words?)\s)\s*(?<rest>.+)$", Any | RegexOptions.Singleline)]

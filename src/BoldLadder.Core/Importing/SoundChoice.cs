@@ -162,7 +162,7 @@ public sealed class SoundChoice(SchoolWords words, SpellingShares shares)
             }
         }
 
-        var all = found.Values.OrderByDescending(x => x.Count).ToList();
+        var all = found.Values.Where(x => x.Parts[0].Sound.Key != "schwa").OrderByDescending(x => x.Count).ToList();
         return all.Count == 0 ? [] : all[0].Count >= Clear * all.Sum(x => x.Count) ? [all[0].Parts] : [.. all.Take(MostChoices).Select(x => x.Parts)];
     }
 

@@ -21,6 +21,9 @@ internal static class SoundNames
         ["æ"] = "a", ["ɛ"] = "e", ["ɪ"] = "i", ["ɒ"] = "o", ["ɔ"] = "o aw", ["ɑ"] = "o", ["ʌ"] = "u", ["ʊ"] = "uu", ["eɪ"] = "ai", ["iː"] = "ee", ["aɪ"] = "igh", ["əʊ"] = "oa", ["oʊ"] = "oa",
         ["uː"] = "oo", ["aʊ"] = "ow", ["ɔɪ"] = "oi", ["ɑː"] = "ar", ["ɑːr"] = "ar", ["ɑr"] = "ar", ["ɔː"] = "or aw", ["ɔːr"] = "or", ["ɔr"] = "or", ["ɜː"] = "ur", ["ɜːr"] = "ur", ["ɝ"] = "ur", ["ɚ"] = "schwa", ["ə"] = "schwa",
         ["eə"] = "air", ["ɛə"] = "air", ["ɛr"] = "air", ["ɪə"] = "ear", ["ɪr"] = "ear", ["ʊə"] = "ure", ["juː"] = "y+oo", ["ju"] = "y+oo", ["jʊə"] = "y+ure", ["əl"] = "schwa+l", ["ʍ"] = "wh",
+
+        // As dictionaries for American children mark them.
+        ["ă"] = "a", ["ĕ"] = "e", ["ĭ"] = "i", ["ŏ"] = "o", ["ŭ"] = "u", ["ā"] = "ai", ["ē"] = "ee", ["ī"] = "igh", ["ō"] = "oa", ["ū"] = "y+oo oo",
     };
 
     private static readonly Dictionary<string, string> Manners = new()

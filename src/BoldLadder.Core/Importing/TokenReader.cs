@@ -98,7 +98,7 @@ internal sealed class TokenReader(CorrespondenceTable table, SchoolWords words)
             return part with { Kind = WrittenKind.Word, Letters = token == "I" ? token : text };
         }
 
-        return Known(text) ? part
+        return Known(text) && !(last && text.Length > 2 && IsVowel(text[0]) && IsWord(text)) ? part
             : IsVowel(text[0]) && text.Length is > 1 and <= 5 ? part with { Kind = WrittenKind.RimeUnit }
             : WrittenPart.Plain(WrittenKind.Kept, token);
     }

@@ -37,6 +37,25 @@ public class SchoolSheetsTests
         Assert.True(all.Sum(x => x.Doubts.Count) * 10 <= all.Sum(x => x.Rungs.Count));
     }
 
+    [Theory]
+    [InlineData("99-alphabetical", true, "a m s d n t e l b f g ch ng igh oa")]
+    [InlineData("83-phoneme-grapheme-table", true, "ch ff ck tch ve ph ch mb kn wr eigh e_e")]
+    [InlineData("147-halves", false, "n,m,d a,t,s p,i g,o,c k,ck,e u,r,h sh,ch ng,ai ee,igh oa,ar")]
+    public void What_is_taught_first_comes_first_wherever_its_row_or_its_column_stands(string name, bool moved, string order)
+    {
+        var imported = Bring(name).Imported;
+        Assert.Equal(moved, imported.Moved);
+        Assert.Equal(order, string.Join(' ', imported.Rungs.Select(x => string.Join(',', x.Rung.Correspondences.Select(c => c.Grapheme.Text)))));
+    }
+
+    [Fact]
+    public void One_date_that_can_only_have_its_month_first_says_so_of_all() =>
+        Assert.Equal(["2026-09-08", "2026-09-10", "2026-09-15"], Bring("141-us-kinder").Imported.Rungs.Take(3).Select(x => $"{x.Date:yyyy-MM-dd}"));
+
+    [Fact]
+    public void Rows_that_stand_in_the_order_of_their_weeks_are_left_as_they_stand() => Assert.All(
+        WrittenSheet.Names.Where(x => x is not ("99-alphabetical" or "83-phoneme-grapheme-table" or "146-gpc-weeks")), x => Assert.False(Bring(x).Imported.Moved, x));
+
     private static (WrittenSheet Written, ImportedLadder Imported) Bring(string name)
     {
         var written = WrittenSheet.Read(name);

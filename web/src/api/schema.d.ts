@@ -5505,6 +5505,7 @@ export interface components {
             thinByPlace: number;
             taughtUpTo: null | string;
             problem: null | string;
+            moved: boolean;
         };
         /** @enum {unknown} */
         ItemKind: "card" | "sound" | "word" | "tricky" | "listening" | "sentence" | "madeUp" | "story";

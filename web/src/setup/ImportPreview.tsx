@@ -63,6 +63,7 @@ export function ImportPreview({ brought, setUp, onKept, onPut }: Props) {
         <h1>{view.name}</h1>
         <p className="total">
           {view.rungs.length} rungs out of {name}
+          {view.moved && ', in the order of the times beside them and not of the rows'}
         </p>
       </div>
       <div className="import-bar">

@@ -1,0 +1,41 @@
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Sounds;
+
+namespace BoldLadder.Core.Importing;
+
+/// <summary>What was settled so far on the way through a sheet, and what has to be asked.</summary>
+internal sealed class Settling(IReadOnlyDictionary<string, string> answers, List<LeftOut> left)
+{
+    public IReadOnlyDictionary<string, string> Answers { get; } = answers;
+
+    public List<LeftOut> LeftOut { get; } = left;
+
+    public HashSet<Correspondence> Taught { get; } = [];
+
+    public HashSet<Teachable> Things { get; } = [];
+
+    public HashSet<string> Graphemes { get; } = [];
+
+    public HashSet<string> Tricky { get; } = new(StringComparer.OrdinalIgnoreCase);
+
+    public List<Doubt> Doubts { get; } = [];
+
+    public List<Source> Kept { get; } = [];
+
+    public HashSet<string> Ids { get; } = [];
+}
+
+/// <summary>A rung as it comes together, part by part.</summary>
+internal sealed class Draft
+{
+    public List<Teachable> Adds { get; } = [];
+
+    public List<string> Tricky { get; } = [];
+
+    public List<string> Notes { get; } = [];
+
+    public List<string> Doubts { get; } = [];
+
+    /// <summary>Letters that were taught before and are gone over.</summary>
+    public List<string> Again { get; } = [];
+}

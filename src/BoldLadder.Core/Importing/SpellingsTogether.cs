@@ -1,0 +1,33 @@
+using System.Text.RegularExpressions;
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Sounds;
+
+namespace BoldLadder.Core.Importing;
+
+/// <summary>
+/// The spellings of one sound that a day is said to go over: <i>recap: ai / ay / a-e</i>, <i>sort the spellings of long a</i>.
+/// Together they are what a contrast is made of.
+/// </summary>
+internal static partial class SpellingsTogether
+{
+    /// <summary>What was taught of the spellings named; empty where they are of several sounds, or fewer than two.</summary>
+    public static IReadOnlyList<Correspondence> Of(string text, RungKind kind, IReadOnlySet<Correspondence> taught, SpellingShares shares)
+    {
+        var letters = Letters().Matches(text).Select(x => TokenReader.Split(x.Value, false) ?? x.Value.ToLowerInvariant()).ToHashSet();
+        var named = taught.Where(x => letters.Contains(x.Grapheme.Text) && (x.Grapheme.Text.Length > 1 || x.Sound.IsVowel)).ToList();
+        if (named.Count == 0 && kind == RungKind.Contrast && Manner().Match(text) is { Success: true } manner && SoundNames.Find(manner.Value.ToLowerInvariant(), "").ToList() is { Count: > 0 } sounds)
+        {
+            named = [.. taught.Where(x => sounds.Exists(s => shares.SameHere(s, x.Sound)))];
+        }
+
+        // Letters that say several things are meant as what they share with the others.
+        var most = named.Select(x => named.Where(y => shares.SameHere(x.Sound, y.Sound)).ToList()).MaxBy(x => x.Select(c => c.Grapheme.Text).Distinct().Count()) ?? [];
+        return most.Select(x => x.Grapheme.Text).Distinct().Count() > 1 && named.All(x => most.Exists(y => y.Grapheme == x.Grapheme)) ? most : [];
+    }
+
+    [GeneratedRegex(@"(?<![A-Za-z])[A-Za-z]{1,4}(?![A-Za-z])(?:[-–_](?:e)(?![A-Za-z]))?")]
+    private static partial Regex Letters();
+
+    [GeneratedRegex(@"\b(?:long|short)\s+(?:[aeiou]|oo)\b", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
+    private static partial Regex Manner();
+}
