@@ -14,8 +14,22 @@ public static class PractisedWords
     public static Predicate<SentenceWord> Of(WordStock stock, Judge judge, IEnumerable<Teachable> things)
     {
         var (all, choice) = (things.ToList(), new ReadingChoice(stock));
-        var (holds, spelt) = (choice.Holding(all), choice.Holding(all.Where(x => x.Correspondence is not null)));
-        return x => x.Word is { } word && (FunctionWords.Has(x.Key) ? spelt : holds)(word)
+        var (bits, spelling) = (choice.BitsOf(all), choice.BitsOf(all.Where(x => x.Correspondence is not null)));
+        return x => x is { Word: { } word, Key.Length: > 1 } && (x.Bits ?? SchoolSentences.BitsOf(stock.Rules.Rows, word)) is var has && HasOne(has, bits)
+            && (!FunctionWords.Has(x.Key) || HasOne(has, spelling))
             && (!judge.Taught.TrickyWords.Contains(x.Key) || stock.Words.Of(word).Readings.Any(r => !judge.Uncovered(r, word.Ended).Contains(true) && judge.IsStrict(r)));
+    }
+
+    private static bool HasOne(ushort[] has, bool[] wanted)
+    {
+        foreach (var bit in has)
+        {
+            if (wanted[bit])
+            {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

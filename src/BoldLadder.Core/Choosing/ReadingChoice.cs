@@ -1,3 +1,4 @@
+using System.Buffers;
 using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Reading;
@@ -95,12 +96,35 @@ public sealed class ReadingChoice(WordStock stock)
     /// <summary>What can be chosen at all for a brief, words of its lesson aside: looked for once, and drawn on by every choice of a lesson.</summary>
     public ReadingPool PoolOf(ReadingBrief brief)
     {
-        var found = Candidates(brief);
-        var worth = found.Select(x => x.Worth).ToArray();
-        Array.Sort(worth);
-        var least = worth.Length > MostInPool ? worth[^MostInPool] : double.NegativeInfinity;
-        return new ReadingPool([.. found.Where(x => x.Worth >= least).OrderByDescending(x => x.Worth)]);
+        var find = Finder(brief);
+        // Of thousands that fit only those are made into candidates that can be drawn.
+        var (places, worths) = (ArrayPool<int>.Shared.Rent(stock.Offered.Count), ArrayPool<double>.Shared.Rent(stock.Offered.Count));
+        var count = 0;
+        for (var i = 0; i < stock.Offered.Count; i++)
+        {
+            if (find(stock.Offered[i]) is { } found)
+            {
+                (places[count], worths[count++]) = (i, -found.Worth);
+            }
+        }
+
+        Array.Sort(worths, places, 0, count);
+        var taken = Math.Min(count, MostInPool);
+        while (taken > 0 && taken < count && worths[taken] == worths[taken - 1])
+        {
+            taken++;
+        }
+
+        // As common as each other: in the order of the stock.
+        List<Candidate> best = [.. places.Take(taken).Order().Select(x => Made(stock.Offered[x], find(stock.Offered[x])!.Value)).OrderByDescending(x => x.Worth)];
+        ArrayPool<int>.Shared.Return(places);
+        ArrayPool<double>.Shared.Return(worths);
+        return new ReadingPool(best);
     }
+
+    private Candidate Made(OfferedWord offered, Fit fit) => new(offered, fit.At, fit.Bit, _rows.ShapeOf(offered.Row), fit.IsDue, fit.IsLenient, fit.Worth);
+
+    private readonly record struct Fit(int At, int Bit, bool IsDue, bool IsLenient, double Worth);
 
     // Far more than a lesson draws: to put thousands in order would only take time.
     private const int MostInPool = 1500;
@@ -142,34 +166,64 @@ public sealed class ReadingChoice(WordStock stock)
 
     // And stands in every text, whatever children know of two consonants: it is no practice of them.
     // Beside today's words none is put that has the same letters saying something else: number on the day of mb.
-    private List<Candidate> Candidates(ReadingBrief brief)
+    private Func<OfferedWord, Fit?> Finder(ReadingBrief brief)
     {
         var targets = BitsOf(brief.Targets);
+        // What a word with an ending is worth less, where the ending is not the day's: three consonants together by an s are hardly so.
+        var ended = brief.Targets.Any(x => x.Ending is not null) ? 0 : brief.Targets.Any(x => x.Structure is not null) ? 16 : 8;
         var due = brief.Due.Select(Correspondence.Parse).ToHashSet();
         var weak = brief.Judge.Taught.Correspondences.Where(x => x.Sound.First.Key == "schwa").ToHashSet();
         // Rabbit says what its letters say; away is read by knowing better.
-        bool IsLenient(Correspondence x) => x.Sound.First.Key == "schwa" && !weak.Contains(x);
+        Predicate<Correspondence> lenient = x => x.Sound.First.Key == "schwa" && !weak.Contains(x);
+        Predicate<Correspondence> isDueToday = due.Contains;
         var letters = brief.Targets.Select(x => x.Correspondence?.Grapheme.Text).OfType<string>().Where(x => x.Length > 1).ToList();
-        var found = new List<Candidate>();
-        foreach (var offered in stock.Offered)
+        return offered =>
         {
-            if (_rows.Fits(offered.Row, brief.Shape) && _rows.CoveredWay(offered.Row, brief.Judge.Taught.Bits) >= 0
-                && Target(offered.Row, targets) is var (at, bit)
-                && (at < 0 || _rows.Bits[bit].Kind == PartKind.Correspondence || !FunctionWords.Has(offered.Word.Key))
-                && (at >= 0 || !letters.Exists(x => offered.Word.Key.Contains(x, StringComparison.Ordinal)))
-                && (brief.May is not { } may || may(offered)))
+            if (!_rows.Fits(offered.Row, brief.Shape) || _rows.CoveredWay(offered.Row, brief.Judge.Taught.Bits) < 0)
             {
-                var isLenient = offered.Reading.Segments.Any(x => IsLenient(x.Correspondence));
-                var (shape, isDue) = (_rows.ShapeOf(offered.Row), due.Count > 0 && offered.Reading.Segments.Any(x => due.Contains(x.Correspondence)));
-                found.Add(new Candidate(
-                    offered, at, bit, shape, isDue, isLenient, Worth(offered.Word, at, shape, isDue, brief) - (isLenient ? 3 : 0)));
+                return null;
+            }
+
+            var (at, bit) = Target(offered.Row, targets);
+            if ((at >= 0 && _rows.Bits[bit].Kind != PartKind.Correspondence && offered.IsOfGrammar)
+                || (at < 0 && Has(letters, offered.Word.Key)) || (brief.May is { } may && !may(offered)))
+            {
+                return null;
+            }
+
+            var (isDue, isLenient) = (due.Count > 0 && Any(offered.Reading, isDueToday), offered.HasWeak && Any(offered.Reading, lenient));
+            return new Fit(at, bit, isDue, isLenient, Worth(offered, at, _rows.ShapeOf(offered.Row), isDue, ended, brief) - (isLenient ? 3 : 0));
+        };
+    }
+
+    private static bool Has(List<string> letters, string word)
+    {
+        foreach (var x in letters)
+        {
+            if (word.Contains(x, StringComparison.Ordinal))
+            {
+                return true;
             }
         }
 
-        return found;
+        return false;
     }
 
-    private bool[] BitsOf(IEnumerable<Teachable> things)
+    private static bool Any(Segmentation reading, Predicate<Correspondence> test)
+    {
+        for (var i = 0; i < reading.Segments.Count; i++)
+        {
+            if (test(reading.Segments[i].Correspondence))
+            {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /// <summary>The bits of words that have one of the things in them.</summary>
+    internal bool[] BitsOf(IEnumerable<Teachable> things)
     {
         var bits = new bool[_rows.Bits.Count];
         foreach (var bit in things.SelectMany(stock.Rules.Holds))
@@ -212,15 +266,15 @@ public sealed class ReadingChoice(WordStock stock)
         return -1;
     }
 
-    private static double Worth(LexiconWord word, int targetAt, WordShape shape, bool hasDue, ReadingBrief brief) =>
+    private static double Worth(OfferedWord offered, int targetAt, WordShape shape, bool hasDue, int ended, ReadingBrief brief) =>
         (targetAt >= 0 ? OnThePoint : 0)
-        + (word.Familiarity == Familiarity.AtFourOrFive ? 4 : 0)
+        + (offered.Word.Familiarity == Familiarity.AtFourOrFive ? 4 : 0)
         + (hasDue ? 1.5 : 0)
-        - (FunctionWords.Has(word.Key) ? 6 : 0)
-        - (word.Ended is null || brief.Targets.Any(t => t.Ending is not null) ? 0 : brief.Targets.Any(t => t.Structure is not null) ? 16 : 8)
+        - (offered.IsOfGrammar ? 6 : 0)
+        - (offered.Word.Ended is null ? 0 : ended)
         - (shape.Boxes < 3 && brief.Shape.Boxes > 3 ? 4 : 0)
-        - (2 * Math.Min(4, brief.TimesRead.GetValueOrDefault(word.Key)))
-        - (0.25 * Math.Log2(word.Rank + 2));
+        - (2 * Math.Min(4, brief.TimesRead.GetValueOrDefault(offered.Word.Key)))
+        - (0.25 * Math.Log2(offered.Word.Rank + 2));
 
     // What makes a list dull: the same family, rhyme, first letter, length or place of the target again.
     private static double Sameness(Candidate x, Candidate other) =>

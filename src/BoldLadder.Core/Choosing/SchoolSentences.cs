@@ -5,7 +5,9 @@ namespace BoldLadder.Core.Choosing;
 
 /// <summary>A word of a sentence, in small letters, with what the school knows of it; null when it is in no list.</summary>
 /// <param name="Form">What follows of a word that the lexicon does not list.</param>
-public readonly record struct SentenceWord(string Key, LexiconWord? Word, FormedWord? Form);
+/// <param name="Bits">The bits of all its readings, where they were gathered; else they are looked up.</param>
+/// <param name="MayBeWeak">False where no reading of it has a weak vowel.</param>
+public readonly record struct SentenceWord(string Key, LexiconWord? Word, FormedWord? Form, ushort[]? Bits = null, bool MayBeWeak = true);
 
 /// <summary>A sentence with what makes it fit today.</summary>
 /// <param name="Targets">Words in it that hold what is taught, each occurrence counted.</param>
@@ -24,8 +26,9 @@ public sealed class SchoolSentences
     // Of the last one asked: the pieces of a lesson, and the lessons of a rung's days and reviews, have the same taught.
     private volatile Found? _last;
 
-    public SchoolSentences(SchoolWords words, IEnumerable<Sentence> sentences)
+    public SchoolSentences(WordRows rows, IEnumerable<Sentence> sentences)
     {
+        var words = rows.Words;
         All = [.. sentences.DistinctBy(x => x.Text)];
         var known = new Dictionary<string, int>();
         _words = [.. All.Select(x => x.Words.Select(w => Number(w.ToLowerInvariant())).ToArray())];
@@ -35,11 +38,28 @@ public sealed class SchoolSentences
             if (!known.TryGetValue(key, out var number))
             {
                 known[key] = number = _vocabulary.Count;
-                _vocabulary.Add(new SentenceWord(key, words.FindWord(key), words.Forms.Find(key)));
+                var word = words.FindWord(key);
+                _vocabulary.Add(new SentenceWord(key, word, words.Forms.Find(key), word is null ? null : BitsOf(rows, word), word is null || words.Of(word).Readings.Any(Judge.HasWeak)));
             }
 
             return number;
         }
+    }
+
+    /// <summary>The bits of all readings of a word, each once.</summary>
+    internal static ushort[] BitsOf(WordRows rows, LexiconWord word)
+    {
+        var (first, end) = rows.RowsOf(word.Rank);
+        var bits = new HashSet<ushort>();
+        for (var row = first; row < end; row++)
+        {
+            foreach (var bit in rows.BitsOf(row))
+            {
+                bits.Add(bit);
+            }
+        }
+
+        return [.. bits];
     }
 
     public IReadOnlyList<Sentence> All { get; }

@@ -8,9 +8,9 @@ public sealed class SchoolStories
     private readonly SchoolSentences _texts;
     private readonly Dictionary<Sentence, Story> _stories;
 
-    public SchoolStories(Words.SchoolWords words, StoryBank bank)
+    public SchoolStories(WordRows rows, StoryBank bank)
     {
-        _texts = new SchoolSentences(words, bank.Stories.Select(x => x.Text));
+        _texts = new SchoolSentences(rows, bank.Stories.Select(x => x.Text));
         _stories = bank.Stories.ToDictionary(x => x.Text, ReferenceEqualityComparer.Instance as IEqualityComparer<Sentence>);
     }
 

@@ -9,6 +9,11 @@ namespace BoldLadder.Core.Choosing;
 /// <param name="RimeAt">The segment it begins with.</param>
 public sealed record OfferedWord(LexiconWord Word, int Row, Segmentation Reading, string Rime, int RimeAt)
 {
+    /// <summary>It has a weak vowel; and it is a word of grammar: both asked of every word for every lesson.</summary>
+    internal bool HasWeak { get; } = Judge.HasWeak(Reading);
+
+    internal bool IsOfGrammar { get; } = FunctionWords.Has(Word.Key);
+
     /// <summary>The letters of what rhymes, such as <c>ain</c>.</summary>
     public string RimeLetters => Reading.Word[Reading.Segments[RimeAt].Start..];
 
@@ -30,14 +35,14 @@ public sealed class WordStock
     public WordStock(
         ReadingRules rules, WrittenTexts written, IReadOnlySet<string>? switchedMerges = null, Lazy<MadeUpCheck>? madeUp = null)
     {
-        Stories = new SchoolStories(rules.Rows.Words, written.Stories);
+        Stories = new SchoolStories(rules.Rows, written.Stories);
         _madeUp = madeUp;
         Rules = rules;
         (Spoken, Riddles, Frames, Pictures) = (written.Spoken, written.Riddles, written.Frames, written.Pictures);
         Evidence = new SpellingEvidence(rules);
 
         // What the adult says of a word is a sentence to read too, once children can.
-        Sentences = new SchoolSentences(Words, written.Sentences.Sentences.Concat(written.Spoken.Sentences.Where(x => x.Words.All(IsPlain))));
+        Sentences = new SchoolSentences(rules.Rows, written.Sentences.Sentences.Concat(written.Spoken.Sentences.Where(x => x.Words.All(IsPlain))));
         Homophones = new Homophones(rules.Rows.Words, switchedMerges);
         Offered = [.. Words.Words.Where(rules.Rows.MayOffer).Select(Offer)];
         _byPart = new(() => (from x in Offered
@@ -103,7 +108,7 @@ public sealed class WordStock
 
     /// <summary>The same stock with sentences of a school's own before the others; all but they are shared.</summary>
     public WordStock With(IReadOnlyList<string> sentences) => sentences.Count == 0 ? this
-        : new WordStock(this) { Sentences = new SchoolSentences(Words, sentences.Select(Sentence.Of).Concat(Sentences.All)), Own = sentences.ToHashSet() };
+        : new WordStock(this) { Sentences = new SchoolSentences(Rules.Rows, sentences.Select(Sentence.Of).Concat(Sentences.All)), Own = sentences.ToHashSet() };
 
     /// <summary>True when print alone says how a word is read, and it is fit and spelt as here.</summary>
     internal bool IsPlain(string spelling) => Words.FindWord(spelling) is { Suitability: Suitability.Fine } word

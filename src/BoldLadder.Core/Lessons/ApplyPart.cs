@@ -203,9 +203,11 @@ internal static class ApplyPart
             readable = readable.Select(x => x with { Targets = SentenceToMend.CountIn(x.Sentence.Text, print) });
         }
 
-        var lately = readable.Where(x => x.Targets + x.Late > 0).ToList();
-        return [.. (lately.Count >= Enough ? lately : readable).Select(x => (x, Worth: (3 * Math.Min(3, x.Targets)) + (0.25 * Math.Min(8, x.Sentence.Words.Count)) + (0.7 * Math.Min(3, x.Late))
-                - (4 * brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.Text)) + (x.Targets > 0 && brief.Stock.Own.Contains(x.Sentence.Text) ? OwnFirst : 0) - (char.IsAsciiLetterLower(x.Sentence.Text[0]) ? CaptionsLast : 0) + dice.Next()))
-            .OrderByDescending(x => x.Worth).Select(x => x.x)];
+        var lately = readable.Where(x => x.Targets + x.Late > 0).ToArray();
+        var all = lately.Length >= Enough ? lately : [.. readable];
+        var worths = Array.ConvertAll(all, x => -((3 * Math.Min(3, x.Targets)) + (0.25 * Math.Min(8, x.Sentence.Words.Count)) + (0.7 * Math.Min(3, x.Late))
+            - (4 * brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.Text)) + (x.Targets > 0 && brief.Stock.Own.Contains(x.Sentence.Text) ? OwnFirst : 0) - (char.IsAsciiLetterLower(x.Sentence.Text[0]) ? CaptionsLast : 0) + dice.Next()));
+        Array.Sort(worths, all);
+        return all;
     }
 }

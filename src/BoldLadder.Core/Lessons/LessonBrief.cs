@@ -174,7 +174,7 @@ public sealed class LessonBrief
     /// The same of a word in a text: until the ladder has come to longer words none stands there that is read only because
     /// weak vowels are taken leniently, but for those of grammar, such as <i>a</i>.
     /// </summary>
-    public bool MayStand(SentenceWord word) => Shape.Syllables > 1 || word.Word is not { } known || Judge.Taught.TrickyWords.Contains(word.Key) || FunctionWords.Has(word.Key)
+    public bool MayStand(SentenceWord word) => Shape.Syllables > 1 || !word.MayBeWeak || word.Word is not { } known || Judge.Taught.TrickyWords.Contains(word.Key) || FunctionWords.Has(word.Key)
         || Stock.Words.Of(known).Readings.Any(x => Judge.IsStrict(x) && !Judge.Uncovered(x, known.Ended).Contains(true));
 
     /// <summary>Says of a word of a text whether it practises what is taught.</summary>

@@ -79,9 +79,23 @@ public sealed class Judge(TaughtSet taught)
     public IReadOnlyList<bool> Uncovered(Segmentation reading, EndedWord? ended) =>
         [.. Bits.Needed(reading, ended, Structure.Of(reading)).Take(reading.Segments.Count).Select(Lacks)];
 
+    /// <summary>True when a reading has a weak vowel.</summary>
+    public static bool HasWeak(Segmentation reading) => reading.Segments.Any(x => x.Correspondence.Sound.First.Key == "schwa");
+
     /// <summary>True when no weak vowel of a reading is let pass: every one that it has is taught as one.</summary>
-    public bool IsStrict(Segmentation reading) =>
-        reading.Segments.All(x => x.Correspondence.Sound.First.Key != "schwa" || Taught.Things.Contains(Teachable.Of(x.Correspondence)));
+    public bool IsStrict(Segmentation reading)
+    {
+        // Asked of thousands of words for one lesson: nothing is allocated.
+        for (var i = 0; i < reading.Segments.Count; i++)
+        {
+            if (reading.Segments[i].Correspondence is { Sound.First.Key: "schwa" } weak && !Taught.Things.Contains(Teachable.Of(weak)))
+            {
+                return false;
+            }
+        }
+
+        return true;
+    }
 
     private Verdict OfUnknown(string spelling) => new(
         Taught.TrickyWords.Contains(spelling.ToLowerInvariant()) ? VerdictKind.TrickyTaught : VerdictKind.Unknown, [], -1);
