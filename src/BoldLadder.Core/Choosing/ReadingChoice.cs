@@ -61,6 +61,9 @@ public sealed class ReadingChoice(WordStock stock)
     // More than all sameness in a lesson's list: what has today's part comes before what has not, however alike it is.
     private const int OnThePoint = 40;
 
+    // And more than that: night and nights are one word read twice.
+    private const int OfOneFamily = 50;
+
     // Words so far behind the best that no sameness would bring them in are not looked at again for every choice.
     private const int InView = 250;
 
@@ -90,7 +93,8 @@ public sealed class ReadingChoice(WordStock stock)
             worth[best] = double.NegativeInfinity;
         }
 
-        return [.. chosen.OrderBy(x => x.IsLenient).ThenBy(x => x.Shape.Boxes).ThenBy(x => x.Shape.Together).ThenBy(x => x.Word.Rank).Select(x => Made(x, brief))];
+        var endings = brief.Targets.Any(x => x.Ending is not null);
+        return [.. chosen.OrderBy(x => x.IsLenient || (x.Word.Ended is not null && !endings)).ThenBy(x => x.Shape.Boxes).ThenBy(x => x.Shape.Together).ThenBy(x => x.Word.Rank).Select(x => Made(x, brief))];
     }
 
     /// <summary>What can be chosen at all for a brief, words of its lesson aside: looked for once, and drawn on by every choice of a lesson.</summary>
@@ -278,7 +282,7 @@ public sealed class ReadingChoice(WordStock stock)
 
     // What makes a list dull: the same family, rhyme, first letter, length or place of the target again.
     private static double Sameness(Candidate x, Candidate other) =>
-        (x.Word.Family == other.Word.Family ? 12 : 0)
+        (x.Word.Family == other.Word.Family ? OfOneFamily : 0)
         + (x.Offered.Rime == other.Offered.Rime && !(x.RhymesByTarget && other.RhymesByTarget) ? 2.5 : 0)
         + (x.Word.Key[0] == other.Word.Key[0] ? 1 : 0)
         + (x.Shape.Boxes == other.Shape.Boxes ? 0.5 : 0)

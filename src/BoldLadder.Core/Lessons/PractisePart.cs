@@ -29,6 +29,9 @@ internal static class PractisePart
     // With less there would be fewer than eight words left to read.
     private const int LeastForMadeUp = 440;
 
+    // With fewer, besides those that are compared, the day's words are hardly enough to read.
+    private const int FewestOfItsOwn = 7;
+
     private const int Shown = 2, Together = 3;
 
     // Where longer words are spelt, none of more letters while there are others.
@@ -69,6 +72,13 @@ internal static class PractisePart
             // A class with few letters reads its few words, and then changes one into the next.
             used.ExceptWith(extra.SelectMany(x => x.Items).Select(x => x.Text.ToLowerInvariant()));
             words = new ReadingChoice(brief.Stock).Choose(brief.Ask(wanted + Spares, used, seed));
+        }
+
+        else if (contrast is not null && words.Count(x => x.HoldsTarget && x.Word.Ended is null) < FewestOfItsOwn && words.Any(x => x.HoldsTarget && x.Word.Ended is not null) && brief.Targets.All(x => x.Ending is null))
+        {
+            // Where English has few words with today's part they are read and compared: lamb and crumb, and not their plurals.
+            var again = new ReadingChoice(brief.Stock).Choose(brief.Ask(wanted + Spares, used.Except(contrast.Items.Select(x => x.Text.ToLowerInvariant())).ToHashSet(), seed));
+            words = again.Count(x => x.HoldsTarget && x.Word.Ended is null) > words.Count(x => x.HoldsTarget && x.Word.Ended is null) ? again : words;
         }
 
         var toRead = OnThePoint(words, wanted);

@@ -154,6 +154,40 @@ public sealed class OnThePointTests
     }
 
     [Fact]
+    public void Where_English_has_few_words_they_are_read_themselves_and_not_their_plurals()
+    {
+        for (var seed = 1UL; seed <= 10; seed++)
+        {
+            var read = LessonComposer.Compose(At(World.Ridge, World.Us, "mb:m", seed)).Blocks.Single(x => x.Activity == Activity.Read).Items.Select(x => World.Us.Words.FindWord(x.Text)!).ToList();
+            Assert.True(read.Count(x => x.Key.EndsWith("mb", StringComparison.Ordinal)) >= 5, string.Join(' ', read.Select(x => x.Key)));
+        }
+    }
+
+    [Fact]
+    public void A_word_and_its_plural_are_not_both_read_and_words_come_before_their_forms()
+    {
+        foreach (var (ladder, stock) in new[] { (World.Estuary, World.South), (World.Ridge, World.Us) })
+        {
+            for (var place = 12; place < ladder.Rungs.Count; place += 2)
+            {
+                var brief = World.BriefAt(ladder, stock, place, (ulong)place);
+                var read = LessonComposer.Compose(brief).Blocks.Where(x => x.Activity == Activity.Read).SelectMany(x => x.Items).Select(x => stock.Words.FindWord(x.Text)!).ToList();
+                Assert.Equal(read.Count, read.Select(x => x.Family).Distinct().Count());
+            }
+        }
+    }
+
+    [Fact]
+    public void An_e_that_makes_a_vowel_long_is_heard_beside_the_short_one()
+    {
+        for (var seed = 1UL; seed <= 5; seed++)
+        {
+            var asked = LessonComposer.Compose(At(World.Ridge, World.Us, "a_e:ai", seed)).Blocks.Single(x => x.Activity == Activity.Listening).Asks[0];
+            Assert.Equal((ReasonCode.AskWhichSound, "a"), (asked.Code, asked.Arguments[^1]));
+        }
+    }
+
+    [Fact]
     public void A_review_sorts_what_is_taken_for_each_other_and_nothing_beside_it()
     {
         // The spellings of ai were gone over lately, and so was the o of month, which nobody takes for them.

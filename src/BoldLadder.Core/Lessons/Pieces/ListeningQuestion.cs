@@ -48,7 +48,8 @@ internal static class ListeningQuestion
         var rules = brief.Stock.Rules;
         var one = taught[0].Sound;
         var known = IsKnown(brief, one);
-        var others = taught.Skip(1).Select(x => x.Sound).Where(x => !rules.SameSound(x, one)).Take(1).Concat(NearSounds.Of(one).Where(x => !rules.SameSound(x, one)));
+        var others = taught.Skip(1).Select(x => x.Sound).Where(x => !rules.SameSound(x, one)).Take(1)
+            .Concat(Short(taught[0])).Concat(NearSounds.Of(one)).Where(x => !rules.SameSound(x, one)).Distinct();
         foreach (var other in others)
         {
             // A sound that is new is heard first at the start; a new spelling where it stands oftenest.
@@ -79,6 +80,9 @@ internal static class ListeningQuestion
 
         return null;
     }
+
+    // What the e at the end changes is the short vowel: tap, tape.
+    private static IEnumerable<Sound> Short(Correspondence part) => part.Grapheme.IsSplit && Sound.TryParse(part.Grapheme.LeadingLetters, out var sound, out _) ? [sound] : [];
 
     // The school's own words, as far as they go: where too few of them are without the sound, some of ours go against it.
     private static Question? Own(LessonBrief brief, ItemMaker make, Dice dice, Correspondence taught, IReadOnlyList<string> words, int count)
