@@ -29,7 +29,7 @@ internal static class PractisePart
     // With less there would be fewer than eight words left to read.
     private const int LeastForMadeUp = 440;
 
-    // With fewer, besides those that are compared, the day's words are hardly enough to read.
+    // With fewer that the youngest know, besides those that are compared, the day's words are hardly enough to read.
     private const int FewestOfItsOwn = 7;
 
     private const int Shown = 2, Together = 3;
@@ -74,11 +74,11 @@ internal static class PractisePart
             words = new ReadingChoice(brief.Stock).Choose(brief.Ask(wanted + Spares, used, seed));
         }
 
-        else if (contrast is not null && words.Count(x => x.HoldsTarget && x.Word.Ended is null) < FewestOfItsOwn && words.Any(x => x.HoldsTarget && x.Word.Ended is not null) && brief.Targets.All(x => x.Ending is null))
+        else if (contrast is not null && words.Count(IsOfItsOwn) < Math.Min(wanted, FewestOfItsOwn) && brief.Targets.All(x => x.Ending is null))
         {
-            // Where English has few words with today's part they are read and compared: lamb and crumb, and not their plurals.
+            // Where few words with today's part are theirs, those are read and compared: lamb and crumb, and not their plurals; web, and not wok.
             var again = new ReadingChoice(brief.Stock).Choose(brief.Ask(wanted + Spares, used.Except(contrast.Items.Select(x => x.Text.ToLowerInvariant())).ToHashSet(), seed));
-            words = again.Count(x => x.HoldsTarget && x.Word.Ended is null) > words.Count(x => x.HoldsTarget && x.Word.Ended is null) ? again : words;
+            words = again.Count(IsOfItsOwn) > words.Count(IsOfItsOwn) ? again : words;
         }
 
         var toRead = OnThePoint(words, wanted);
@@ -101,6 +101,8 @@ internal static class PractisePart
             new LessonBlock(LessonPart.Practise, Activity.Spare, [.. words.Where(x => !toRead.Contains(x)).Select(x => Item(make, x))]),
         ];
     }
+
+    private static bool IsOfItsOwn(ChosenWord x) => x.HoldsTarget && x.Word is { Ended: null, Familiarity: Familiarity.AtFourOrFive };
 
     // What holds today's part comes first, easiest first, since that is what the adult shows; words that keep other parts
     // going come last. Where a rung has two graphemes the adult shows one of each.
