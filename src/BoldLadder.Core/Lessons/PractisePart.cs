@@ -12,7 +12,7 @@ namespace BoldLadder.Core.Lessons;
 internal static class PractisePart
 {
     // Source: what nine minutes of practice carry: about ten read, six compared, four or five spelt.
-    private const int FewestToRead = 4, MostToRead = 11, FewestToSpell = 2, MostToSpell = 5, Spares = 2;
+    private const int FewestToRead = 4, MostToRead = 11, FewestToSpell = 2, UsuallySpelt = 4, MostToSpell = 5, Spares = 2, EnoughRead = 8;
 
     // A day without anything new to meet, or to listen for, has its minutes for more of both.
     private const int MostOnReview = 15, MostSpeltOnReview = 7;
@@ -132,6 +132,8 @@ internal static class PractisePart
         var (mostRead, mostSpelt) = HasRoom(brief) ? (MostOnReview, MostSpeltOnReview) : (MostToRead, MostToSpell);
         var (read, spell) = (Piece.Of(Activity.Read), Piece.Of(Activity.Spell));
         var spells = (int)Math.Clamp(Math.Round(((seconds * SpellShare) - spell.Setup) / spell.Each), FewestToSpell, mostSpelt);
+        // Where there is time to read enough beside it, no fewer are spelt than a lesson should.
+        spells = spells < UsuallySpelt && (seconds - Timing.Of(Activity.Spell, UsuallySpelt) - read.Setup) / read.Each >= EnoughRead ? UsuallySpelt : spells;
         // A rung of many parts has one word to spell for each.
         spells = Math.Max(spells, Math.Min(MostSpeltOnReview, brief.Teaches.Count));
         spells = !brief.Has(LessonPart.Practise, Activity.Spell) ? 0 : brief.Asked(LessonPart.Practise, Activity.Spell) ?? spells;

@@ -12,7 +12,7 @@ internal sealed class MovingThin
     private readonly bool[] _wasOther;
     private readonly bool[] _wasMoving;
     private readonly (bool Before, bool After)[] _thin;
-    private readonly int[][] _everyday;
+    private readonly int[] _enoughBy;
     private readonly Dictionary<(int Moving, WordShape Shape), int[]> _families = [];
 
     /// <param name="with">The time of every everyday word if all that moves were taught first.</param>
@@ -23,30 +23,21 @@ internal sealed class MovingThin
         (_times, _index, _others, _moving) = (times, index, others, moving);
         _wasOther = [.. others.Select(WasThin)];
         _wasMoving = [.. moving.Select(WasThin)];
-        (with, without) = (Sorted(with), Sorted(without));
+        var (enoughWith, enoughWithout) = (EnoughBy(with, i => with[i]), EnoughBy(with, i => without[i]));
         _thin = new (bool, bool)[others.Count];
         for (var i = 0; i < _thin.Length; i++)
         {
             var time = times.OfOther(i);
             var (before, after) = times.Families(index, others[i], ladder.SectionAt(ladder.PlaceOf(others[i].Id)).Shape, time);
-            _thin[i] = (IsThin(others[i], before, Fewer(with, time)), IsThin(others[i], after, Fewer(without, time)));
+            _thin[i] = (IsThin(others[i], before, enoughWith >= time), IsThin(others[i], after, enoughWithout >= time));
         }
 
-        // Everyday words that can be read before each of those that move.
-        _everyday = [.. moving.Select((_, m) => Sorted(Times(m)))];
+        // No word can be read sooner than with all that moves: those that can then are looked at first, and hardly any others.
+        var order = Enumerable.Range(0, with.Length).ToArray();
+        Array.Sort((int[])with.Clone(), order);
+        _enoughBy = [.. moving.Select((_, m) => EnoughBy(with, i => m == 0 ? without[i] : times.WordWithFirst(index.Everyday[i], m), order))];
 
         bool WasThin(Rung rung) => now[ladder.PlaceOf(rung.Id)].Thin == Thinness.ByPlace;
-
-        int[] Times(int first)
-        {
-            var made = new int[index.Everyday.Length];
-            for (var i = 0; i < made.Length; i++)
-            {
-                made[i] = first == 0 ? times.WordWithout(index.Everyday[i]) : times.WordWithFirst(index.Everyday[i], first);
-            }
-
-            return made;
-        }
     }
 
     /// <summary>With so many others below what moves: ids that are thin and are not now, that are not and are now, and the target words of each that moves.</summary>
@@ -67,7 +58,7 @@ internal sealed class MovingThin
             }
 
             targets.Add(families[below]);
-            Note(_moving[m], IsThin(_moving[m], families[below], Fewer(_everyday[m], _times.OfMoving(m, below))), _wasMoving[m]);
+            Note(_moving[m], IsThin(_moving[m], families[below], _enoughBy[m] >= _times.OfMoving(m, below)), _wasMoving[m]);
         }
 
         return (newly, gone, targets);
@@ -81,24 +72,41 @@ internal sealed class MovingThin
         }
     }
 
-    private bool IsThin(Rung rung, int targets, int wordsBefore) => RungMap.Thin(_index, rung, targets, wordsBefore < RungMap.WordsPerLesson) == Thinness.ByPlace;
+    private bool IsThin(Rung rung, int targets, bool isOpening) => RungMap.Thin(_index, rung, targets, isOpening) == Thinness.ByPlace;
 
-    private static int[] Sorted(int[] times)
+    /// <summary>The time by which a lesson's number of everyday words can be read: before it a rung is an opening one.</summary>
+    /// <param name="soonest">Of every word a time that it cannot be read before.</param>
+    /// <param name="time">Of every word, by its place, the time that it can be read at.</param>
+    /// <param name="order">The places of the words by their soonest; null for as they stand.</param>
+    private static int EnoughBy(int[] soonest, Func<int, int> time, int[]? order = null)
     {
-        var sorted = (int[])times.Clone();
-        Array.Sort(sorted);
-        return sorted;
-    }
-
-    private static int Fewer(int[] sorted, int time)
-    {
-        var (low, high) = (0, sorted.Length);
-        while (low < high)
+        var least = new int[RungMap.WordsPerLesson];
+        Array.Fill(least, MovingTimes.Never);
+        for (var at = 0; at < soonest.Length; at++)
         {
-            var middle = (low + high) / 2;
-            (low, high) = sorted[middle] < time ? (middle + 1, high) : (low, middle);
+            var i = order is null ? at : order[at];
+            if (soonest[i] >= least[^1])
+            {
+                if (order is not null)
+                {
+                    break;
+                }
+
+                continue;
+            }
+
+            var found = time(i);
+            for (var place = least.Length - 1; place >= 0 && found < least[place]; place--)
+            {
+                if (place + 1 < least.Length)
+                {
+                    least[place + 1] = least[place];
+                }
+
+                least[place] = found;
+            }
         }
 
-        return low;
+        return least[^1];
     }
 }
