@@ -17,7 +17,7 @@ public static class PractisedWords
         var (bits, spelling) = (choice.BitsOf(all), choice.BitsOf(all.Where(x => x.Correspondence is not null)));
         return x => x is { Word: { } word, Key.Length: > 1 } && (x.Bits ?? SchoolSentences.BitsOf(stock.Rules.Rows, word)) is var has && HasOne(has, bits)
             && (!FunctionWords.Has(x.Key) || HasOne(has, spelling))
-            && (!judge.Taught.TrickyWords.Contains(x.Key) || stock.Words.Of(word).Readings.Any(r => !judge.Uncovered(r, word.Ended).Contains(true) && judge.IsStrict(r)));
+            && (!judge.Taught.TrickyWords.Contains(x.Key) || judge.IsReadStrictly(word));
     }
 
     private static bool HasOne(ushort[] has, bool[] wanted)

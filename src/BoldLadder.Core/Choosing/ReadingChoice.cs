@@ -176,10 +176,6 @@ public sealed class ReadingChoice(WordStock stock)
         // What a word with an ending is worth less, where the ending is not the day's: three consonants together by an s are hardly so.
         var ended = brief.Targets.Any(x => x.Ending is not null) ? 0 : brief.Targets.Any(x => x.Structure is not null) ? 16 : 8;
         var due = brief.Due.Select(Correspondence.Parse).ToHashSet();
-        var weak = brief.Judge.Taught.Correspondences.Where(x => x.Sound.First.Key == "schwa").ToHashSet();
-        // Rabbit says what its letters say; away is read by knowing better.
-        Predicate<Correspondence> lenient = x => x.Sound.First.Key == "schwa" && !weak.Contains(x);
-        Predicate<Correspondence> isDueToday = due.Contains;
         var letters = brief.Targets.Select(x => x.Correspondence?.Grapheme.Text).OfType<string>().Where(x => x.Length > 1).ToList();
         return offered =>
         {
@@ -195,7 +191,8 @@ public sealed class ReadingChoice(WordStock stock)
                 return null;
             }
 
-            var (isDue, isLenient) = (due.Count > 0 && Any(offered.Reading, isDueToday), offered.HasWeak && Any(offered.Reading, lenient));
+            // Rabbit says what its letters say; away is read by knowing better.
+            var (isDue, isLenient) = (due.Count > 0 && IsDue(offered.Reading, due), offered.HasWeak && !brief.Judge.IsStrict(offered.Reading));
             return new Fit(at, bit, isDue, isLenient, Worth(offered, at, _rows.ShapeOf(offered.Row), isDue, ended, brief) - (isLenient ? 3 : 0));
         };
     }
@@ -213,11 +210,11 @@ public sealed class ReadingChoice(WordStock stock)
         return false;
     }
 
-    private static bool Any(Segmentation reading, Predicate<Correspondence> test)
+    private static bool IsDue(Segmentation reading, HashSet<Correspondence> due)
     {
         for (var i = 0; i < reading.Segments.Count; i++)
         {
-            if (test(reading.Segments[i].Correspondence))
+            if (due.Contains(reading.Segments[i].Correspondence))
             {
                 return true;
             }

@@ -231,10 +231,11 @@ public sealed class SheetLayout
             && columns.Any(y => y != x && y.Role == ColumnRole.Parts && IsNamed(y) && IsBeside(x, y)) ? x with { Role = ColumnRole.Notes } : x)];
         columns = [.. columns.Select(x => x.Role == ColumnRole.Sounds && !hasParts && Free(x) ? x with { Role = ColumnRole.Parts } : x)];
 
+        IEnumerable<PlacedCell> CellsOf(SheetColumn x) => cells.Where(c => c.Column == x.Column && !headers.Contains(c.Row));
+        List<string> TextsOf(SheetColumn x) => [.. CellsOf(x).Select(c => c.Text)];
+        bool IsBeside(SheetColumn x, SheetColumn y) => CellsOf(x).Select(c => c.Row).ToList() is var rows && rows.Intersect(CellsOf(y).Select(c => c.Row)).Count() * 10 >= rows.Count * 8;
+
         // Beside a column of letters one of sentences about them says the same in words: adding -es to words ending in y.
-        bool IsBeside(SheetColumn x, SheetColumn y) => RowsOf(x) is var rows && rows.Intersect(RowsOf(y)).Count() * 10 >= rows.Count * 8;
-        List<int> RowsOf(SheetColumn x) => [.. cells.Where(c => c.Column == x.Column && !headers.Contains(c.Row)).Select(c => c.Row)];
-        List<string> TextsOf(SheetColumn x) => [.. cells.Where(c => c.Column == x.Column && !headers.Contains(c.Row)).Select(c => c.Text)];
         bool IsTalk(SheetColumn x) => x.Role == ColumnRole.Parts && SheetWords.WeekdayOf(x.Heading) == 0
             && TextsOf(x) is { Count: > 3 } texts && Share(texts, t => t.Split(' ') is { Length: > 2 } all && all.Any(w => w.Length > 3 && w.All(char.IsAsciiLetter))) >= 0.4;
         var parts = columns.Where(x => x.Role == ColumnRole.Parts).ToList();

@@ -14,12 +14,12 @@ internal static partial class SheetOrder
     /// <summary>The rungs in the order that their rows name, and whether that is another than the sheet's own.</summary>
     public static (IReadOnlyList<WrittenRung> Rungs, bool Moved) Of(IReadOnlyList<WrittenRung> rungs)
     {
-        foreach (var key in (Func<WrittenRung, int?>[])[x => x.Date?.DayNumber, SeasonOf, WeekOf])
+        foreach (var (key, comesRound) in ((Func<WrittenRung, int?>, bool)[])[(x => x.Date?.DayNumber, false), (SeasonOf, true), (WeekOf, true)])
         {
             var keys = rungs.Select(key).ToList();
             if (keys.Count >= Fewest && keys.TrueForAll(x => x is not null))
             {
-                if (IsOutOfOrder(keys))
+                if (IsOutOfOrder(keys, comesRound))
                 {
                     return ([.. rungs.Select((x, i) => (x, keys[i])).OrderBy(x => x.Item2).Select(x => x.x)], true);
                 }
@@ -36,7 +36,13 @@ internal static partial class SheetOrder
     }
 
     // Numbers that begin again from the first are counted anew in every term; others that fall stand in no order of time.
-    private static bool IsOutOfOrder(List<int?> keys) => keys.Zip(keys.Skip(1)).Where(x => x.Second < x.First).Select(x => x.Second).ToList() is { Count: > 0 } falls && falls.Exists(x => x != keys[0]);
+    // An order that begins in spring comes to autumn: one fall between what stands together is none.
+    private static bool IsOutOfOrder(List<int?> keys, bool comesRound)
+    {
+        var falls = keys.Zip(keys.Skip(1)).Where(x => x.Second < x.First).Select(x => x.Second).ToList();
+        var standTogether = keys.Zip(keys.Skip(1)).Count(x => x.First != x.Second) + 1 == keys.Distinct().Count();
+        return falls.Exists(x => x != keys[0]) && !(comesRound && falls.Count == 1 && standTogether);
+    }
 
     private static int? WeekOf(WrittenRung rung) => FirstNumber().Match(rung.Week) is { Success: true } match ? int.Parse(match.Value, CultureInfo.InvariantCulture) : null;
 
@@ -50,7 +56,7 @@ internal static partial class SheetOrder
 
         var half = match.Groups["half"].Success ? int.Parse(match.Groups["half"].Value, CultureInfo.InvariantCulture) : 0;
         var season = match.Groups["season"].Value.ToLowerInvariant();
-        return half + season switch { "" => 0, "winter" => 5, _ when season.StartsWith("sp", StringComparison.Ordinal) || season == "lent" => 10, _ when season.StartsWith("su", StringComparison.Ordinal) || season == "trinity" => 20, _ => 0 };
+        return half + (10 * season switch { "winter" => 1, "spring" or "spr" or "lent" => 2, "summer" or "sum" or "trinity" => 3, _ => 0 });
     }
 
     [GeneratedRegex(@"\d+")]

@@ -175,7 +175,7 @@ public sealed class LessonBrief
     /// weak vowels are taken leniently, but for those of grammar, such as <i>a</i>.
     /// </summary>
     public bool MayStand(SentenceWord word) => Shape.Syllables > 1 || !word.MayBeWeak || word.Word is not { } known || Judge.Taught.TrickyWords.Contains(word.Key) || FunctionWords.Has(word.Key)
-        || Stock.Words.Of(known).Readings.Any(x => Judge.IsStrict(x) && !Judge.Uncovered(x, known.Ended).Contains(true));
+        || Judge.IsReadStrictly(known);
 
     /// <summary>Says of a word of a text whether it practises what is taught.</summary>
     internal Predicate<SentenceWord> Practises(IEnumerable<Teachable> things) => PractisedWords.Of(Stock, Judge, things);

@@ -23,7 +23,10 @@ internal sealed class MovingThin
         (_times, _index, _others, _moving) = (times, index, others, moving);
         _wasOther = [.. others.Select(WasThin)];
         _wasMoving = [.. moving.Select(WasThin)];
-        var (enoughWith, enoughWithout) = (EnoughBy(with, i => with[i]), EnoughBy(with, i => without[i]));
+        // No word can be read sooner than with all that moves: those that can then are looked at first, and hardly any others.
+        var order = Enumerable.Range(0, with.Length).ToArray();
+        Array.Sort((int[])with.Clone(), order);
+        var (enoughWith, enoughWithout) = (EnoughBy(order, with, i => with[i]), EnoughBy(order, with, i => without[i]));
         _thin = new (bool, bool)[others.Count];
         for (var i = 0; i < _thin.Length; i++)
         {
@@ -32,10 +35,7 @@ internal sealed class MovingThin
             _thin[i] = (IsThin(others[i], before, enoughWith >= time), IsThin(others[i], after, enoughWithout >= time));
         }
 
-        // No word can be read sooner than with all that moves: those that can then are looked at first, and hardly any others.
-        var order = Enumerable.Range(0, with.Length).ToArray();
-        Array.Sort((int[])with.Clone(), order);
-        _enoughBy = [.. moving.Select((_, m) => EnoughBy(with, i => m == 0 ? without[i] : times.WordWithFirst(index.Everyday[i], m), order))];
+        _enoughBy = [.. moving.Select((_, m) => EnoughBy(order, with, i => m == 0 ? without[i] : times.WordWithFirst(index.Everyday[i], m)))];
 
         bool WasThin(Rung rung) => now[ladder.PlaceOf(rung.Id)].Thin == Thinness.ByPlace;
     }
@@ -75,26 +75,15 @@ internal sealed class MovingThin
     private bool IsThin(Rung rung, int targets, bool isOpening) => RungMap.Thin(_index, rung, targets, isOpening) == Thinness.ByPlace;
 
     /// <summary>The time by which a lesson's number of everyday words can be read: before it a rung is an opening one.</summary>
+    /// <param name="order">The places of the words by their soonest.</param>
     /// <param name="soonest">Of every word a time that it cannot be read before.</param>
     /// <param name="time">Of every word, by its place, the time that it can be read at.</param>
-    /// <param name="order">The places of the words by their soonest; null for as they stand.</param>
-    private static int EnoughBy(int[] soonest, Func<int, int> time, int[]? order = null)
+    private static int EnoughBy(int[] order, int[] soonest, Func<int, int> time)
     {
         var least = new int[RungMap.WordsPerLesson];
         Array.Fill(least, MovingTimes.Never);
-        for (var at = 0; at < soonest.Length; at++)
+        foreach (var i in order.TakeWhile(x => soonest[x] < least[^1]))
         {
-            var i = order is null ? at : order[at];
-            if (soonest[i] >= least[^1])
-            {
-                if (order is not null)
-                {
-                    break;
-                }
-
-                continue;
-            }
-
             var found = time(i);
             for (var place = least.Length - 1; place >= 0 && found < least[place]; place--)
             {

@@ -97,6 +97,9 @@ public sealed class Judge(TaughtSet taught)
         return true;
     }
 
+    /// <summary>True when a word is read by what is taught and nothing in it is let pass.</summary>
+    public bool IsReadStrictly(LexiconWord word) => _rows.Words.Of(word).Readings.Any(x => IsStrict(x) && !Uncovered(x, word.Ended).Contains(true));
+
     private Verdict OfUnknown(string spelling) => new(
         Taught.TrickyWords.Contains(spelling.ToLowerInvariant()) ? VerdictKind.TrickyTaught : VerdictKind.Unknown, [], -1);
 
