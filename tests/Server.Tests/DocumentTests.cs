@@ -70,7 +70,7 @@ public sealed class DocumentTests
         var questions = new Questions(TeachingNotes.Parse("", "", "", ""), Accent.SouthernBritish, Terms.Plain);
         foreach (var code in Enum.GetValues<ReasonCode>())
         {
-            Reason[] reason = [Reason.Of(code, "sh", "first", "start", "sh", "s")];
+            Reason[] reason = [Reason.Of(code, "sh", "first", "start", "sh", "s", "2")];
             Assert.NotEmpty(Questions.Asks(code) ? questions.Asked(reason) : Phrases.Plain.Sentence(reason));
         }
 

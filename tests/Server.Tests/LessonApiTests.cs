@@ -14,7 +14,7 @@ public sealed class LessonApiTests(App app)
         foreach (var rung in rungs.Skip(20).Take(30))
         {
             var lesson = await app.Get($"{school.Group()}/lessons/today?asIf={rung}");
-            var tiles = lesson["ready"]!.AsArray().Select(x => x!.GetValue<string>()).Single(x => x.StartsWith("letter tiles ", StringComparison.Ordinal)).Split(' ')[2..];
+            var tiles = lesson["ready"]!.AsArray().Select(x => x!.GetValue<string>()).SingleOrDefault(x => x.StartsWith("letter tiles ", StringComparison.Ordinal))?.Split(' ')[2..] ?? [];
             foreach (var word in lesson.Items("chain").Concat(lesson.Items("spell")))
             {
                 seen |= word["pieces"]!.AsArray().Any(x => x!.Text("grapheme").Length > 1);
@@ -39,9 +39,7 @@ public sealed class LessonApiTests(App app)
     [Fact]
     public async Task What_did_not_fit_is_named_as_a_class_knows_it()
     {
-        var school = await School.Make(taught: 5);
-        var rungs = (await app.Get(school.Ladder())).Rungs().Select(x => x["rung"]!.Text("id")).ToList();
-        var carried = (await app.Get($"{school.Group()}/lessons/today?asIf={rungs[^1]}"))["carried"]!.AsArray().Select(x => x!.GetValue<string>()).ToList();
+        var carried = (await Today(await School.Make(taught: 110)))["carried"]!.AsArray().Select(x => x!.GetValue<string>()).ToList();
         Assert.Contains("a–e", carried);
         Assert.Contains(carried, x => x is ['/', .., '/']);
         Assert.All(carried, x => Assert.True(x[0] == '/' || x.All(c => char.IsAsciiLetter(c) || c is '–' or '\''), x));

@@ -41,6 +41,9 @@ public enum Slot
     TrickyAtSight,
     Meet,
     MeetTricky,
+
+    /// <summary>A sentence said with each tricky word of the day.</summary>
+    SayTricky,
     Listening,
     Riddles,
 
@@ -51,6 +54,9 @@ public enum Slot
     Contrast,
     MadeUp,
     MatchPicture,
+
+    /// <summary>Tricky words, mixed and quick.</summary>
+    MixedTricky,
     FillGap,
     MendSentence,
     Spell,
@@ -114,7 +120,7 @@ public sealed record LessonShape(ShapeKind Kind, IReadOnlyList<ShapePiece> Piece
         Of(ShapeKind.Contrast, Meeting, Practice, Apply, ByEar),
         Of(ShapeKind.Structure, Meeting, Practice, Apply, ByEar),
         Of(ShapeKind.Review, Meeting, Practice, ApplyAndFinish, ByEar),
-        Of(ShapeKind.TrickyWordDay, [Slot.MeetTricky], [Slot.OralBlending, Slot.Read, Slot.FillGap, Slot.Contrast, Slot.MadeUp, Slot.Spell], Apply, ByEar),
+        Of(ShapeKind.TrickyWordDay, [Slot.MeetTricky, Slot.SayTricky], [Slot.MixedTricky, Slot.OralBlending, Slot.FillGap, Slot.Read, Slot.Contrast, Slot.MadeUp], Apply, ByEar),
         Of(ShapeKind.Print, [Slot.Meet, Slot.MeetTricky], [Slot.OralBlending, Slot.MendSentence, Slot.Read, Slot.Contrast, Slot.MadeUp, Slot.Spell, Slot.WriteName], Apply, ByEar),
         Of(ShapeKind.Check, Meeting, Practice, Apply, ByEar),
         // A short lesson has no time for anything of one's own.
@@ -132,11 +138,11 @@ public sealed record LessonShape(ShapeKind Kind, IReadOnlyList<ShapePiece> Piece
         [
             .. Revisit,
             .. kind is ShapeKind.TrickyWordDay ? [] : (ShapePiece[])[new(LessonPart.Teach, Slot.Meet)],
-            new(LessonPart.Teach, Slot.MeetTricky),
+            new(LessonPart.Teach, Slot.MeetTricky), new(LessonPart.Teach, Slot.SayTricky),
             .. kind is ShapeKind.TrickyWordDay ? [] : (ShapePiece[])[new(LessonPart.Teach, Slot.Listening), new(LessonPart.Teach, Slot.Spot)],
             .. kind is ShapeKind.Opening or ShapeKind.NewLearning or ShapeKind.FurtherDay or ShapeKind.Short ? (ShapePiece[])[new(LessonPart.Teach, Slot.Riddles)] : [],
             new(LessonPart.Practise, Slot.OralBlending), new(LessonPart.Practise, Slot.Read), new(LessonPart.Practise, Slot.Contrast),
-            new(LessonPart.Practise, Slot.MadeUp), new(LessonPart.Practise, Slot.MatchPicture), new(LessonPart.Practise, Slot.FillGap), new(LessonPart.Practise, Slot.MendSentence), new(LessonPart.Practise, Slot.Spell), new(LessonPart.Practise, Slot.WriteName),
+            new(LessonPart.Practise, Slot.MadeUp), new(LessonPart.Practise, Slot.MatchPicture), new(LessonPart.Practise, Slot.MixedTricky), new(LessonPart.Practise, Slot.FillGap), new(LessonPart.Practise, Slot.MendSentence), new(LessonPart.Practise, Slot.Spell), new(LessonPart.Practise, Slot.WriteName),
             .. ApplyAndFinish, .. ByEar, new(LessonPart.Apply, Slot.SayApart), new(LessonPart.Apply, Slot.FindPicture), new(LessonPart.Apply, Slot.FirstLetter),
         ];
 

@@ -222,6 +222,9 @@ public enum ReasonCode
     /// <summary>Not the point: it keeps something else going.</summary>
     ServesOther,
 
+    /// <summary>A known word that is taken for one of today's. Arguments: today's.</summary>
+    LooksLike,
+
     /// <summary>What is asked. Arguments: the two sounds as they are called, <c>first</c>, <c>inside</c> or <c>last</c>, and the keys of the two.</summary>
     AskWhichSound,
 
@@ -231,7 +234,7 @@ public enum ReasonCode
     /// <summary>Some pictures begin with a letter that is known, some do not. Arguments: the letters.</summary>
     AskBeginsOrNot,
 
-    /// <summary>Words of the text with a part. Arguments: the part, and how many.</summary>
+    /// <summary>Words of the text with a part. Arguments: the part, and how many; and so on for each.</summary>
     AskHunt,
 
     /// <summary>Words of the text that rhyme. Arguments: the words.</summary>
@@ -251,6 +254,9 @@ public enum ReasonCode
 
     /// <summary>Inside or last? Arguments: the grapheme, and a word that has its sound.</summary>
     AskWhere,
+
+    /// <summary>First or last? Arguments: letters that are written twice at the end of a word.</summary>
+    AskFirstOrLast,
 
     /// <summary>Arguments: the ending, and the sounds it can have.</summary>
     AskEndingSound,
@@ -309,6 +315,9 @@ public enum ReasonCode
 
     /// <summary>Doubled consonants. Arguments: the graphemes.</summary>
     PointDoubled,
+
+    /// <summary>The same of those that are doubled at the end of a word.</summary>
+    PointDoubledAtEnd,
 
     /// <summary>One sound with several spellings. Arguments: the graphemes.</summary>
     PointSpellings,

@@ -28,6 +28,7 @@ internal static class ByEar
     public static IEnumerable<LessonBlock> Make(LessonBrief brief, ItemMaker make, Dice dice, IReadOnlyList<LessonBlock> blocks, int seconds)
     {
         var heard = blocks.SelectMany(x => x.Items).Where(x => x.Kind == ItemKind.Listening).Select(x => x.Text.ToLowerInvariant()).ToHashSet();
+        var pictured = new HashSet<string>();
         var fills = brief.Shape.Boxes <= WordShape.First.Boxes || blocks.All(x => x.Part != LessonPart.Apply);
         foreach (var (activity, most) in ByWorth)
         {
@@ -39,10 +40,11 @@ internal static class ByEar
             var items = activity switch
             {
                 Activity.WriteLetters => Letters(brief, make, dice, count),
-                Activity.FindPicture => PicturesByEar.ToFind(brief, make, dice, count, heard),
+                Activity.FindPicture => PicturesByEar.ToFind(brief, make, dice, count, heard, pictured),
                 Activity.FirstLetter => PicturesByEar.ToBegin(brief, make, dice, count, new HashSet<string>()),
                 _ => OralBlending.Items(brief, make, dice, count, heard),
             };
+            pictured.UnionWith(activity == Activity.FirstLetter ? items.Select(x => x.Text.ToLowerInvariant()) : []);
             heard.UnionWith(items.Select(x => x.Text.ToLowerInvariant()));
             var block = new LessonBlock(LessonPart.Apply, activity, items) { Asks = activity == Activity.FirstLetter ? PicturesByEar.Asks(items) : [] };
             seconds -= block.Seconds;

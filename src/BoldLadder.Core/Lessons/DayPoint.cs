@@ -30,7 +30,7 @@ public static class DayPoint
     {
         if (lesson.Teaches.Count > MostLines && lesson.Teaches.All(x => x.Correspondence is { Grapheme.Text: [var a, var b] } && a == b))
         {
-            return [Made(ReasonCode.PointDoubled, [.. lesson.Teaches.Select(x => x.Label)])];
+            return [Made(lesson.Teaches.All(x => DoubledLetters.EndWords(x.Correspondence!.Value)) ? ReasonCode.PointDoubledAtEnd : ReasonCode.PointDoubled, [.. lesson.Teaches.Select(x => x.Label)])];
         }
 
         var lines = lesson.Teaches.OrderByDescending(x => x.Kind == TeachableKind.Correspondence).ThenBy(x => x.IsPrint).DistinctBy(x => x.Label)

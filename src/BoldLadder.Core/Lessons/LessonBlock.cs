@@ -12,6 +12,9 @@ public enum Activity
     TrickyAtSight,
     Meet,
     MeetTricky,
+
+    /// <summary>Children say a sentence with each of today's tricky words.</summary>
+    SayTricky,
     Listening,
 
     /// <summary>A riddle is said; its answer has what is taught.</summary>
@@ -48,6 +51,9 @@ public enum Activity
 
     /// <summary>Words are read and put to their pictures.</summary>
     MatchPicture,
+
+    /// <summary>Today's tricky words among those that look like them, again and again.</summary>
+    MixedTricky,
 
     /// <summary>A sentence is said whole; children write its tricky word, which is left out.</summary>
     FillGap,

@@ -24,15 +24,37 @@ public sealed record PartTeaching(
     // More than two parts on a rung are of one kind: what is said of the first goes for all.
     private const int Most = 2;
 
+    private const int MostCompared = 4;
+
     // Of the whole alphabet nobody reads how each is written.
     private const int MostCapitals = 6;
 
-    /// <summary>What is said of each part of a lesson; of a contrast its sound once.</summary>
+    /// <summary>What is said of each part of a lesson.</summary>
     public static IReadOnlyList<PartTeaching> Of(Lesson lesson, TeachingNotes notes, WordStock stock, IReadOnlySet<Teachable> before)
     {
-        var parts = lesson.Kind == LessonKind.Contrast ? lesson.GoesOver.Take(1) : lesson.Teaches.Where(x => x.Kind != TeachableKind.Capital).Take(Most)
+        if (lesson.Kind == LessonKind.Contrast)
+        {
+            return Compared(lesson, notes, stock);
+        }
+
+        var parts = lesson.Teaches.Where(x => x.Kind != TeachableKind.Capital).Take(Most)
             .Concat(lesson.Teaches.Where(x => x.Kind == TeachableKind.Capital).Take(MostCapitals));
         return [.. parts.Select((x, i) => x.Correspondence is { } c ? Of(c, x, lesson, notes, stock, before, i == 0) : x.Kind == TeachableKind.Capital ? OfCapital(x, lesson, notes, i == 0) : Of(x, lesson, notes))];
+    }
+
+    // Of what is compared nothing is new. Where the sound is one, what tells is where each spelling stands; where the sounds
+    // are two, how each is said, and how they are told apart.
+    private static IReadOnlyList<PartTeaching> Compared(Lesson lesson, TeachingNotes notes, WordStock stock)
+    {
+        var parts = lesson.GoesOver.Where(x => x.Correspondence is not null).Take(MostCompared).ToList();
+        return [.. parts.Select((x, i) =>
+        {
+            var c = x.Correspondence!.Value;
+            var said = parts.Take(i).Any(p => stock.Rules.SameSound(p.Correspondence!.Value.Sound, c.Sound));
+            return new PartTeaching(
+                x, said ? "" : i == 0 && lesson.Teaching.SayIt.Length > 0 ? lesson.Teaching.SayIt : notes.Of(c.Sound, stock.Words.Accent)?.Say ?? c.Sound.First.SayIt, "", "", null, "",
+                notes.Of(x)?.Place ?? "", PlacesOf(c, stock), said ? null : Apart(c, notes, stock, parts.Take(i).ToHashSet()));
+        })];
     }
 
     private static PartTeaching Of(

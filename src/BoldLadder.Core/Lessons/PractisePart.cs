@@ -1,6 +1,8 @@
 using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Conventions;
+using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Lessons.Pieces;
+using BoldLadder.Core.Sounds;
 using BoldLadder.Core.Words;
 
 namespace BoldLadder.Core.Lessons;
@@ -16,6 +18,9 @@ internal static class PractisePart
 
     // A day without anything new to meet, or to listen for, has its minutes for more of both.
     private const int MostOnReview = 15, MostSpeltOnReview = 7;
+
+    // On a day of tricky words those are read; a few others keep the last lessons going.
+    private const int MostOnTrickyDay = 9;
 
     // Words that keep other parts going are at most one in five, and two where today's are few.
     private const int OthersOneIn = 5, FewestOthers = 2;
@@ -43,11 +48,11 @@ internal static class PractisePart
     /// <summary>Seconds that the part can use; what is over belongs to apply.</summary>
     public static int MostFor(LessonBrief brief) => brief.Kind switch
         {
-            LessonKind.TrickyWordDay => Timing.Of(Activity.FillGap, TrickyGaps.Most),
+            LessonKind.TrickyWordDay => Timing.Of(Activity.FillGap, TrickyGaps.Most) + Timing.Of(Activity.MixedTricky, TrickyPieces.Cards),
             LessonKind.Print => Timing.Of(Activity.MendSentence, SentenceToMend.Most),
             _ => Timing.Of(Activity.Sort, 6),
         }
-        + (HasRoom(brief) ? Timing.Of(Activity.Read, MostOnReview) + Timing.Of(Activity.Spell, MostSpeltOnReview) : Timing.Of(Activity.Read, MostToRead) + Timing.Of(Activity.Spell, MostToSpell));
+        + (brief.Kind == LessonKind.TrickyWordDay ? Timing.Of(Activity.Read, MostOnTrickyDay) : HasRoom(brief) ? Timing.Of(Activity.Read, MostOnReview) + Timing.Of(Activity.Spell, MostSpeltOnReview) : Timing.Of(Activity.Read, MostToRead) + Timing.Of(Activity.Spell, MostToSpell));
 
     private static bool HasRoom(LessonBrief brief) => brief.NothingNew || brief.IsFurtherDay || brief.Kind == LessonKind.Print || brief.Rung is { AddsParts: true } rung && rung.Adds.All(x => x.Structure is not null);
 
@@ -61,7 +66,8 @@ internal static class PractisePart
         var byEar = brief.Asked(LessonPart.Practise, Activity.OralBlending) is { } asked
             ? new LessonBlock(LessonPart.Practise, Activity.OralBlending, OralBlending.Items(brief, make, dice, asked, new HashSet<string>())) : null;
         var pictures = PictureMatch.Make(brief, make, dice, used.Union(contrast?.Items.Select(x => x.Text.ToLowerInvariant()) ?? []).ToHashSet());
-        var extra = new[] { byEar, gaps, contrast, madeUp, pictures, NameToWrite.Make(brief, make, dice) }.OfType<LessonBlock>().ToList();
+        var mixed = TrickyPieces.Mixed(brief, make, dice);
+        var extra = new[] { byEar, mixed.Items.Count > 0 ? mixed : null, gaps, contrast, madeUp, pictures, NameToWrite.Make(brief, make, dice) }.OfType<LessonBlock>().ToList();
         var (reads, spells) = Counts(brief, seconds - extra.Sum(x => x.Seconds));
         var keptRead = brief.KeptIn(LessonPart.Practise, Activity.Read);
         var keptSpell = brief.KeptIn(LessonPart.Practise, Activity.Spell);
@@ -81,6 +87,7 @@ internal static class PractisePart
             words = again.Count(IsOfItsOwn) > words.Count(IsOfItsOwn) ? again : words;
         }
 
+        words = Beside(brief, words, wanted, used, seed);
         var toRead = OnThePoint(words, wanted);
         var read = keptRead.Concat(toRead.Select(x => Item(make, x))).ToList();
         if (read.Count < Math.Min(FewestToRead, reads))
@@ -100,6 +107,16 @@ internal static class PractisePart
             },
             new LessonBlock(LessonPart.Practise, Activity.Spare, [.. words.Where(x => !toRead.Contains(x)).Select(x => Item(make, x))]),
         ];
+    }
+
+    // Where English has few words with today's part, what fills up has its sound in another spelling: claw beside launch.
+    private static IReadOnlyList<ChosenWord> Beside(LessonBrief brief, IReadOnlyList<ChosenWord> words, int wanted, HashSet<string> used, ulong seed)
+    {
+        var on = words.Where(x => x.HoldsTarget).ToList();
+        var sounds = brief.Teaches.Select(x => x.Correspondence).OfType<Correspondence>().Select(x => x.Sound).ToList();
+        List<Teachable> rivals = [.. on.Count >= wanted ? [] : brief.Standing.Things.Except(brief.Teaches).Where(x => x.Correspondence is { } c && sounds.Exists(s => brief.Stock.Rules.SameSound(s, c.Sound)))];
+        return rivals.Count == 0 ? words
+            : [.. on.Concat(new ReadingChoice(brief.Stock).Choose(brief.Ask(wanted + Spares - on.Count, used, seed) with { Targets = rivals, Pool = null }).Where(x => x.HoldsTarget).Select(x => x with { Target = null })).Concat(words.Except(on)).Take(wanted + Spares)];
     }
 
     private static bool IsOfItsOwn(ChosenWord x) => x.HoldsTarget && x.Word is { Ended: null, Familiarity: Familiarity.AtFourOrFive };
@@ -129,7 +146,7 @@ internal static class PractisePart
 
     private static (int Reads, int Spells) Counts(LessonBrief brief, int seconds)
     {
-        var (mostRead, mostSpelt) = HasRoom(brief) ? (MostOnReview, MostSpeltOnReview) : (MostToRead, MostToSpell);
+        var (mostRead, mostSpelt) = brief.Kind == LessonKind.TrickyWordDay ? (MostOnTrickyDay, MostToSpell) : HasRoom(brief) ? (MostOnReview, MostSpeltOnReview) : (MostToRead, MostToSpell);
         var (read, spell) = (Piece.Of(Activity.Read), Piece.Of(Activity.Spell));
         var spells = (int)Math.Clamp(Math.Round(((seconds * SpellShare) - spell.Setup) / spell.Each), FewestToSpell, mostSpelt);
         // Where there is time to read enough beside it, no fewer are spelt than a lesson should.

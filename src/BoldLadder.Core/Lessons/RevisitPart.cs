@@ -1,6 +1,7 @@
 using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Log;
+using BoldLadder.Core.Reading;
 using BoldLadder.Core.Sounds;
 using BoldLadder.Core.Words;
 
@@ -88,7 +89,7 @@ public static class RevisitPart
         var due = brief.Standing.Clock.Due(brief.Day);
         if (brief.Shared is not { } shared)
         {
-            var fitting = Fitting(due, x => RoomIn(brief, x));
+            var fitting = Fitting(Ranked(brief, due), x => RoomIn(brief, x));
             var filling = Filling(fitting.Count(x => x.Item.Track == RevisitTrack.Card), brief.Standing.Clock.Soon(brief.Day, RevisitTrack.Card), RoomIn(brief, RevisitTrack.Card));
             yield return new Pack(fitting, filling, brief.Standing.Clock.Soon(brief.Day, RevisitTrack.Recall), x => RoomIn(brief, x), x => [Why(x)], dice, true);
             yield break;
@@ -97,7 +98,7 @@ public static class RevisitPart
         // The pack for both is cut alike for both, whatever each has of its own.
         int Both(RevisitTrack track) => brief.Has(LessonPart.Revisit, ActivityOf(track)) ? Room(track, brief.Minutes, false) : 0;
         int Alone(RevisitTrack track) => Math.Min(Both(track), track == RevisitTrack.Card ? CardsAlone : OthersAlone);
-        var (own, both) = (due.ToDictionary(x => x.Item), Fitting(shared.Due, Both));
+        var (own, both) = (due.ToDictionary(x => x.Item), Fitting(Ranked(brief, shared.Due), Both));
 
         // A card for both that says more to this group: ow of cow, and for the further one of snow too.
         var cards = both.Where(x => x.Item.Track == RevisitTrack.Card).ToList();
@@ -111,6 +112,20 @@ public static class RevisitPart
             WhySoon = [Reason.Of(ReasonCode.DueSoon), Reason.Of(ReasonCode.ForBothGroups)],
         };
         yield return new Pack(Fitting([.. alone[false]], Alone), [], [], Alone, x => [Why(x)], dice, false);
+    }
+
+    // Of what presses alike, sounds that have several spellings come first; and a tricky word that can be read through by now
+    // comes after those that cannot.
+    private static IReadOnlyList<DueItem> Ranked(LessonBrief brief, IReadOnlyList<DueItem> due)
+    {
+        IReadOnlyList<Standing> standings = brief.Shared?.Two ?? [brief.Standing];
+        var judges = standings.Select(x => new Judge(x.Taught)).ToList();
+        return [.. due.OrderByDescending(x => x.Last).ThenByDescending(x => x.Shaky).ThenByDescending(x => x.Overdue).ThenBy(x => x.Item.Track switch
+        {
+            RevisitTrack.Recall => !HasSeveral(standings, brief.Stock.Rules, x.Item.Key),
+            RevisitTrack.Tricky => standings.All(s => s.Clock.IsAtSight(x.Item.Key)) && brief.Stock.Words.FindWord(x.Item.Key) is { } word && judges.TrueForAll(j => j.IsReadStrictly(word)),
+            _ => false,
+        })];
     }
 
     private static IReadOnlyList<DueItem> Filling(int cards, IEnumerable<DueItem> soon, int room) => [.. soon.Take(Math.Max(0, Math.Min(FewestCards, room) - cards))];
@@ -153,7 +168,7 @@ public static class RevisitPart
         var recalls = pack.Due.Where(x => x.Item.Track == RevisitTrack.Recall).ToList();
         // Where there is room, sounds that have several spellings before their day: the choice between them is what is forgotten.
         var soon = pack.SoonRecalls
-            .Where(x => (brief.Shared?.Two ?? [brief.Standing]).Any(s => Spellings(s, rules, x.Item.Key).Contains(' ', StringComparison.Ordinal)))
+            .Where(x => HasSeveral(brief.Shared?.Two ?? [brief.Standing], rules, x.Item.Key))
             .Take(Math.Max(0, Math.Min(FewestRecalls, pack.Room(RevisitTrack.Recall)) - recalls.Count)).ToHashSet();
         var fresh = recalls.Concat(soon).Where(x => kept.All(k => k.Text != x.Item.Key))
             .Select(x => make.Item(ItemKind.Sound, x.Item.Key, Spellings(brief.Standing, rules, x.Item.Key), soon.Contains(x) ? pack.WhySoon : pack.Why(x), ExampleOf(x.Item.Key)));
@@ -161,9 +176,12 @@ public static class RevisitPart
     }
 
     /// <summary>Every spelling taught of a sound, in the order of teaching.</summary>
-    internal static string Spellings(Standing standing, Reading.ReadingRules rules, string soundKey) =>
+    internal static string Spellings(Standing standing, ReadingRules rules, string soundKey) =>
         string.Join(' ', standing.Lessons.SelectMany(x => x.Things).Select(x => x.Correspondence).OfType<Correspondence>()
             .Where(x => rules.SoundKey(x.Sound) == soundKey).Select(x => x.Grapheme.Text).Distinct());
+
+    private static bool HasSeveral(IReadOnlyList<Standing> standings, ReadingRules rules, string soundKey) =>
+        standings.Any(x => Spellings(x, rules, soundKey).Contains(' ', StringComparison.Ordinal));
 
     internal static string ExampleOf(string soundKey) => Sound.TryParse(soundKey, out var sound, out _) ? sound.Example : "";
 
@@ -181,7 +199,8 @@ public static class RevisitPart
         var count = !brief.Has(LessonPart.Revisit, Activity.ReadAgain) ? 0
             : (brief.Asked(LessonPart.Revisit, Activity.ReadAgain) ?? (brief.Minutes >= LessonBrief.FullLesson ? ReadAgain : ReadAgainInShort)) - kept.Count;
         var last = brief.Shared?.LastRead(brief.Stock, LessonsBack) ?? LastOf(brief.Standing, LessonsBack)
-            .Select(x => (x.Things, (IReadOnlyList<LexiconWord>)[.. x.Read.Distinct().Select(brief.Stock.Words.FindWord).OfType<LexiconWord>().Where(brief.Judge.IsReadable)]));
+            .Select(x => (x.Things, brief.Standing.AsIf is not null && x.Read.Count == 0 ? WouldHaveRead(brief, x, dice)
+                : [.. x.Read.Distinct().Select(brief.Stock.Words.FindWord).OfType<LexiconWord>().Where(brief.Judge.IsReadable)]));
         var words = last.SelectMany(lesson =>
         {
             var holding = new ReadingChoice(brief.Stock).Holding(lesson.Item1);
@@ -189,6 +208,12 @@ public static class RevisitPart
         }).Where(x => kept.All(k => k.Text != x.Spelling)).DistinctBy(x => x.Key).Take(Math.Max(0, count));
         return [.. kept, .. words.Select(x => make.Word(x.Key, [Reason.Of(ReasonCode.FromLastLesson)]))];
     }
+
+    // Of a lesson that is only supposed: words it would have read.
+    private static IReadOnlyList<LexiconWord> WouldHaveRead(LessonBrief brief, TaughtLesson lesson, Dice dice) => lesson.Things.Count == 0 ? []
+        : [.. new ReadingChoice(brief.Stock).Choose(new ReadingBrief(
+            new Judge(brief.Standing.Taught), lesson.Things, brief.Shape, new HashSet<string>(), brief.Standing.TimesRead, new HashSet<string>(), ReadAgain, (ulong)dice.Next(int.MaxValue), brief.MayChoose))
+            .Where(x => x.HoldsTarget).Select(x => x.Word)];
 
     /// <summary>The last lessons that taught a rung, the latest first.</summary>
     internal static IEnumerable<TaughtLesson> LastOf(Standing standing, int count) => standing.Lessons.Where(x => x.RungId.Length > 0).TakeLast(count).Reverse();

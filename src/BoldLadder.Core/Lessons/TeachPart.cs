@@ -26,6 +26,7 @@ internal static class TeachPart
         [
             new LessonBlock(LessonPart.Teach, Activity.Meet, [.. meet]),
             new LessonBlock(LessonPart.Teach, Activity.MeetTricky, [.. tricky]),
+            TrickyPieces.Said(brief, make),
             ListeningQuestion.Make(brief, make, dice, riddles.Items.Select(x => x.Text).ToHashSet()),
             riddles,
             SpotPiece.Make(brief, make),

@@ -12,12 +12,12 @@ namespace BoldLadder.Core.Lessons;
 public static class TextTasks
 {
     // One word is found at a glance; so many lose their fun.
-    private const int FewestToHunt = 2, MostParts = 2, MostRhymes = 4;
+    private const int FewestToHunt = 2, MostParts = 3, MostRhymes = 4;
 
     /// <summary>The tasks of a block; none for most.</summary>
     public static IReadOnlyList<Reason> Of(Lesson lesson, LessonBlock block, WordStock stock) => block.Activity switch
     {
-        Activity.ReadStory => [.. block.Items.Take(1).SelectMany(x => Hunt(lesson, x, stock).Concat(Rhymes(x, stock)))],
+        Activity.ReadStory => [.. block.Items.Take(1).SelectMany(x => Hunt(lesson, x, stock).Concat(Rhymes(lesson, x, stock)))],
         Activity.WriteSentence when block.Items is [var one, ..] => [Count(one.Text)],
         _ => [],
     };
@@ -25,17 +25,35 @@ public static class TextTasks
     private static IEnumerable<Reason> Hunt(Lesson lesson, LessonItem story, WordStock stock)
     {
         var words = SentenceBank.WordsOf(story.Text).ToList();
-        var parts = (lesson.Teaches.Count > 0 ? lesson.Teaches : lesson.GoesOver).Select(x => x.Correspondence).OfType<Correspondence>().Where(x => x.Grapheme.Text.Length > 1);
+        var things = ThingsOf(lesson);
+        var parts = things.Select(x => x.Correspondence).OfType<Correspondence>().Where(x => x.Grapheme.Text.Length > 1);
         var found = parts.GroupBy(x => x.Grapheme).Select(x => (Key: x.Key.Text, Count: Held(words, [.. x], stock)))
+            .Concat(things.Select(x => x.Ending).OfType<string>().Select(x => (Key: $"-{x}", Count: Ended(words, x, stock))))
             .Concat(lesson.TrickyWords.Select(t => (Key: t, Count: words.Count(w => w.Equals(t, StringComparison.OrdinalIgnoreCase)))));
-        return found.Where(x => x.Count >= FewestToHunt).Take(MostParts).Select(x => Reason.Of(ReasonCode.AskHunt, x.Key, $"{x.Count}"));
+        var hunted = found.Where(x => x.Count >= FewestToHunt).Take(MostParts).ToList();
+        return hunted.Count == 0 ? [] : [Reason.Of(ReasonCode.AskHunt, [.. hunted.SelectMany(x => (string[])[x.Key, $"{x.Count}"])])];
     }
 
-    // The words that rhyme with each other, most first; a word of grammar is no find.
-    private static IEnumerable<Reason> Rhymes(LessonItem story, WordStock stock) => SentenceBank.WordsOf(story.Text).Select(x => x.ToLowerInvariant()).Distinct()
-        .Select(x => stock.Words.FindWord(x)).OfType<Words.LexiconWord>().Where(x => !FunctionWords.Has(x.Key) && stock.IsPlain(x.Key))
-        .GroupBy(stock.RimeOf).Where(x => x.Count() >= FewestToHunt).OrderByDescending(x => x.Count()).Take(1)
-        .Select(x => Reason.Of(ReasonCode.AskFindRhymes, [.. x.Take(MostRhymes).Select(w => w.Spelling)]));
+    private static IReadOnlyList<Ladders.Teachable> ThingsOf(Lesson lesson) => lesson.Teaches.Count > 0 ? lesson.Teaches : lesson.GoesOver;
+
+    // The words that rhyme with each other, most first, one of them with what the day is about: cat and mat are no find on
+    // the day of au. Nor is a word of grammar.
+    private static IEnumerable<Reason> Rhymes(Lesson lesson, LessonItem story, WordStock stock)
+    {
+        var (things, choice) = (ThingsOf(lesson), new ReadingChoice(stock));
+        var holds = choice.Holding(things);
+        return SentenceBank.WordsOf(story.Text).Select(x => x.ToLowerInvariant()).Distinct()
+            .Select(x => stock.Words.FindWord(x)).OfType<Words.LexiconWord>().Where(x => !FunctionWords.Has(x.Key) && stock.IsPlain(x.Key))
+            .GroupBy(stock.RimeOf).Where(x => x.Count() >= FewestToHunt && (things.Count == 0 || x.Any(w => holds(w)))).OrderByDescending(x => x.Count()).Take(1)
+            .Select(x => Reason.Of(ReasonCode.AskFindRhymes, [.. x.Take(MostRhymes).Select(w => w.Spelling)]));
+    }
+
+    // Red ends in e, d and nothing is over: where such a word stands among them, nobody could tell how many there are.
+    private static int Ended(List<string> words, string ending, WordStock stock)
+    {
+        var ended = words.Count(x => stock.Words.Find(x)?.Word.Ended?.Taught == ending);
+        return ended == words.Count(x => x.EndsWith(ending, StringComparison.OrdinalIgnoreCase)) ? ended : 0;
+    }
 
     // Children hunt by letters: where some say another sound, such as the ea of bread, nobody could tell how many there are.
     private static int Held(List<string> words, IReadOnlyList<Correspondence> parts, WordStock stock)

@@ -83,6 +83,54 @@ public sealed class RevisitClock
         }
     }
 
+    /// <summary>
+    /// Takes lessons as given in the teaching days before a day, one for each, and everything, old and new, as met again
+    /// whenever it was due until then: a class taken to stand further up has not stopped going over what it knows.
+    /// </summary>
+    /// <param name="rungs">What they taught, in order; a rung of several days takes several.</param>
+    internal void Suppose(DateOnly day, IReadOnlyList<Rung> rungs)
+    {
+        if (rungs.Count == 0)
+        {
+            return;
+        }
+
+        var today = _year.Ordinal(day);
+        var (ago, afterBreak) = (rungs.Sum(x => x.Days), LastBreak(day));
+        foreach (var (item, state) in _states.ToList())
+        {
+            _states[item] = state with { LastSeen = state.LastSeen - ago };
+        }
+
+        foreach (var rung in rungs)
+        {
+            _graphemes.UnionWith(rung.Correspondences.Select(x => x.Grapheme.Text));
+            var added = Of(rung.Adds, rung.TrickyWords, _rules).ToHashSet();
+            _last = added.Count > 0 ? added : _last;
+            ago -= rung.Days;
+            foreach (var item in added)
+            {
+                _states.TryAdd(item, new State(today - ago - 1, 0, false));
+            }
+        }
+
+        foreach (var (item, supposed) in _states.ToList())
+        {
+            var state = supposed;
+            while (DueAt(item, state) is var due && due < today)
+            {
+                state = new State(due, state.Clean + 1, false);
+            }
+
+            // What is long known does not all come back on one day, as it would if every day had room for all that is due; and what
+            // is due after a break has been met since, unless it ends today.
+            var since = Math.Max(1, today - Math.Max(afterBreak, 0));
+            var back = Settled(item, state) is { } interval ? today - 1 - (int)(Scatter(item) % Math.Min(interval, since))
+                : state.LastSeen < afterBreak && afterBreak < today ? afterBreak + (int)(Scatter(item) % since) : state.LastSeen;
+            _states[item] = supposed.LastSeen < back ? state with { LastSeen = back } : state;
+        }
+    }
+
     /// <summary>The things that teaching something gives to come back to.</summary>
     public static IEnumerable<RevisitItem> Of(IEnumerable<Teachable> things, IEnumerable<string> trickyWords, ReadingRules rules)
     {
@@ -156,6 +204,14 @@ public sealed class RevisitClock
         RevisitTrack.Card => Cards[^1],
         RevisitTrack.Recall => Recalls[^1],
         _ => Trickies[^1],
+    };
+
+    // The interval at which an item comes back for good; null while its interval still grows.
+    private int? Settled(RevisitItem item, State state) => item.Track switch
+    {
+        RevisitTrack.Tricky => state.Clean >= SightDays ? Month : null,
+        RevisitTrack.Card when AllCardsEveryDay => null,
+        _ => state.Clean >= (item.Track == RevisitTrack.Card ? Cards : Recalls).Length ? Cap(item.Track) : null,
     };
 
     // An order without meaning, the same everywhere: by the alphabet, neighbours would always fall due together.

@@ -147,20 +147,29 @@ public sealed class Standing
     /// <param name="today">What is added counts as taught on the school day before.</param>
     public Standing At(Rung rung, DateOnly today) => Below(rung, today).With(Before(today), [rung], [], rung);
 
-    /// <summary>The same before the rung itself is taught: what its lesson is made from.</summary>
+    /// <summary>
+    /// The same before the rung itself is taught: what its lesson is made from. What lies between counts as taught in the
+    /// days before, and all of it as gone over when it was due.
+    /// </summary>
     public Standing Below(Rung rung, DateOnly today)
     {
         var place = Ladder.PlaceOf(rung.Id);
         var from = place >= Place ? this : Of(Ladder, new GroupLog([]), Year, Rules);
-        return from.With(Before(today), [.. Ladder.Rungs.Take(place).Where(x => !from.Passed(x))], [], rung);
+        return from.With(Before(today), [.. Ladder.Rungs.Take(place).Where(x => !from.Passed(x))], [], rung, today);
     }
 
     private DateOnly Before(DateOnly today) => Year.SchoolDays[Math.Max(0, Year.Ordinal(today) - 1)];
 
-    private Standing With(DateOnly day, IReadOnlyList<Rung> rungs, IReadOnlyList<RevisitItem> seen, Rung? asIf)
+    // The rungs of one day, or of the days before the one supposed.
+    private Standing With(DateOnly day, IReadOnlyList<Rung> rungs, IReadOnlyList<RevisitItem> seen, Rung? asIf, DateOnly? supposed = null)
     {
         var (things, tricky, days) = (Things.ToHashSet(), TrickyWords.ToHashSet(), new Dictionary<string, int>(_days));
         var (lessons, clock) = (Lessons.ToList(), Clock.Copy());
+        if (supposed is { } today)
+        {
+            clock.Suppose(today, rungs);
+        }
+
         foreach (var rung in rungs)
         {
             things.UnionWith(rung.Adds);
@@ -169,7 +178,10 @@ public sealed class Standing
             // Taken to stand above a rung, a group has had all its days; planned, it has one more.
             days[rung.Id] = asIf is null ? days.GetValueOrDefault(rung.Id) + 1 : Math.Max(rung.Days, days.GetValueOrDefault(rung.Id));
             lessons.Add(new TaughtLesson(day, rung.Id, rung.Adds, rung.TrickyWords, []));
-            clock.Take(day, rung.Adds, rung.TrickyWords, [], []);
+            if (supposed is null)
+            {
+                clock.Take(day, rung.Adds, rung.TrickyWords, [], []);
+            }
         }
 
         clock.Take(day, [], [], seen, []);

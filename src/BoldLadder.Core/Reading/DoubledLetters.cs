@@ -9,6 +9,12 @@ namespace BoldLadder.Core.Reading;
 /// </summary>
 public static class DoubledLetters
 {
+    /// <summary>
+    /// True of the letters that are doubled where a short word ends: bell, miss, puff, buzz. Others are doubled in the middle.
+    /// Source: English spelling.
+    /// </summary>
+    public static bool EndWords(Correspondence consonant) => consonant is { IsDoubledConsonant: true, Grapheme.Text: "ff" or "ll" or "ss" or "zz" };
+
     /// <summary>True for a word that shows the rule with this consonant, written once or twice.</summary>
     public static bool Decides(Segmentation reading, Correspondence consonant)
     {

@@ -82,7 +82,7 @@ public sealed record LessonView(
             [.. DayPoint.Of(lesson, notes, room.Rules).Select(questions.Point)],
             [.. lesson.Blocks.GroupBy(x => x.Part).OrderBy(x => x.Key).Select(x => new PartView(
                 x.Key, x.Sum(b => b.Seconds), [.. x.Select(b => new BlockView(
-                    b.Activity, Piece.Of(b.Activity).Form, Piece.Of(b.Activity).Unit, pieces.Name(b.Activity), pieces.How(b), questions.Asked([.. b.Asks, .. TextTasks.Of(lesson, b, room.Stock)]), b.Seconds,
+                    b.Activity, Piece.Of(b.Activity).Form, Piece.Of(b.Activity).Unit, pieces.Name(lesson, b), pieces.How(lesson, b), questions.Asked([.. b.Asks, .. TextTasks.Of(lesson, b, room.Stock)]), b.Seconds,
                     [.. b.Items.Select(i => Item(i, b, lesson, judge, room, clock, phrases, service))]))]))],
             lesson.Teaching, [.. PartTeaching.Of(lesson, notes, room.Stock, before.Things).Select(x => TeachingView.Of(x, questions))],
             [.. TrickyTeaching.Of(lesson, judge, room.Stock).Select(x => TrickyTeachingView.Of(x, room.Stock.Words.Accent))], CarriedFrom(lesson, room), head?.Outcome is { } said ? $"marked {said}" : head?.Undo, head?.Outcome, head?.Previous, head is null ? null : room.Year.After(day),

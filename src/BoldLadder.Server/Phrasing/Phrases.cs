@@ -67,6 +67,7 @@ public sealed class Phrases(Terms terms)
             ReasonCode.OnlyToBeQuick => "all its parts are taught: it only has to be quick",
             ReasonCode.NewToday => "new today",
             ReasonCode.TaughtBefore => "taught before",
+            ReasonCode.LooksLike => $"looks like {reason.Arguments[0]}",
             ReasonCode.WordsWithPart => x[0] switch { "0" => "every word in it can be read", "1" => "one word in it has today's part", var n => $"{n} words in it have today's part" },
             ReasonCode.FromLastLesson => "from the last lesson, to be read faster",
             ReasonCode.HasBeats => x[0] == "1" ? "one beat" : $"{x[0]} beats",

@@ -65,6 +65,7 @@ public sealed class PieceWords(ClassConventions conventions)
         Activity.TrickyAtSight => $"{Capital(Terms.TrickyWords)}, at sight",
         Activity.Meet => "Meet",
         Activity.MeetTricky => $"Meet the {Terms.TrickyWords}",
+        Activity.SayTricky => "Say one with it",
         Activity.Listening => "Listen",
         Activity.Spot => "Spot it",
         Activity.OralBlending => "Say the sounds, children say the word",
@@ -79,6 +80,7 @@ public sealed class PieceWords(ClassConventions conventions)
         Activity.MadeUp => $"{Capital(Terms.MadeUpWords)}: only the sounds can tell",
         Activity.MatchPicture => "Word and picture",
         Activity.WriteName => "A name that nobody has",
+        Activity.MixedTricky => $"{Capital(Terms.TrickyWords)}, mixed and quick",
         Activity.FillGap => $"Hear it, write the {Terms.TrickyWord}",
         Activity.MendSentence => "Put it right",
         Activity.Riddles => "Riddles",
@@ -99,9 +101,15 @@ public sealed class PieceWords(ClassConventions conventions)
     };
 
     /// <summary>How it is done with what is in it: what each child is to read alone nobody shows first.</summary>
-    public string How(LessonBlock block) => block.Activity == Activity.Read && block.Items.Count > 0 && block.Items.All(x => x.Release == Release.Alone)
-        ? "Each child reads alone, and nobody helps. Note which words came at once, which slowly, and which not."
+    public string How(Lesson lesson, LessonBlock block) => block.Activity == Activity.Read && block.Items.Count > 0 && block.Items.All(x => x.Release == Release.Alone)
+            ? "Each child reads alone, and nobody helps. Note which words came at once, which slowly, and which not."
+        : IsSideBySide(lesson, block) ? "Lay the cards side by side, and write two or three known words under each. Children say what is the same, find what is not, and where in the word each stands."
         : How(block.Activity);
+
+    public string Name(Lesson lesson, LessonBlock block) => IsSideBySide(lesson, block) ? "Side by side" : Name(block.Activity);
+
+    // On a day of contrast nothing is met for the first time.
+    private static bool IsSideBySide(Lesson lesson, LessonBlock block) => lesson.Kind == LessonKind.Contrast && block.Activity == Activity.Meet;
 
     public string How(Activity activity) => activity switch
     {
@@ -113,6 +121,7 @@ public sealed class PieceWords(ClassConventions conventions)
         Activity.MeetTricky => conventions.TrickyLearning == TrickyLearning.Whole
             ? "Read the word to them. Say the names of its letters together, cover it, write it, look again."
             : "Read the word to them. Find the part that does not go as they expect (marked). Read it together three times.",
+        Activity.SayTricky => "Hold up the word and say its sentence. Children make one of their own for a partner; two say theirs to all, and everybody points to the word when it comes.",
         Activity.Listening => "Say each word; children decide and show.",
         Activity.Spot => "Point to each in turn. Children show when today's comes, then say its sound.",
         Activity.OralBlending => "Say the sounds one by one with a small gap. Children say the word.",
@@ -133,6 +142,7 @@ public sealed class PieceWords(ClassConventions conventions)
         Activity.MadeUp => $"Say that these are no real words. Children {Terms.SoundOut} each one, then read it.",
         Activity.MatchPicture => "Children read each word to its end, then point to its picture. The pictures stand in an order of their own.",
         Activity.WriteName => "Say the name, and that nobody is called so. Children count its sounds and write it: what does a name begin with?",
+        Activity.MixedTricky => "Show each for a moment; children read it at once. Some look alike: where one is taken for another, put the two side by side and say what differs.",
         Activity.FillGap => "Say the whole sentence. Children write the word left out, then you uncover it: which part had to be remembered?",
         Activity.MendSentence => "Show the sentence as it is, and read it to them. Children say what is missing, and why; then they write it with it.",
         Activity.Riddles => "Say the riddle. Children whisper the answer to a partner, then say it together, and where in it today's sound is.",

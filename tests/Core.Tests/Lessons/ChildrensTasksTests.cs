@@ -19,7 +19,8 @@ public class ChildrensTasksTests
     [Fact]
     public void Words_to_find_by_their_rhyme_stand_in_the_story_and_do_rhyme()
     {
-        var lesson = LessonAt(60);
+        // A day of everything that is taught: whatever rhymes is about it.
+        var lesson = LessonAt(60) with { Teaches = [.. World.Estuary.Rungs.SelectMany(x => x.Adds)] };
         var make = new ItemMaker(World.South, []);
         var rhyming = 0;
         foreach (var story in World.Stories.Stories)

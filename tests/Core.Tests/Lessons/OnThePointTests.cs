@@ -210,6 +210,105 @@ public sealed class OnThePointTests
         }
     }
 
+    [Fact]
+    public void A_split_spelling_is_heard_and_guessed_in_words_that_are_spelt_so()
+    {
+        for (var seed = 1UL; seed <= 5; seed++)
+        {
+            var lesson = LessonComposer.Compose(At(World.Ridge, World.Us, "a_e:ai", seed));
+            var said = lesson.Blocks.Single(x => x.Activity == Activity.Riddles).Items.Concat(lesson.Blocks.Single(x => x.Activity == Activity.Listening).Items.Where(x => x.Heading == "a_e"));
+            Assert.All(said, x => Assert.Contains(World.Us.Words.Find(x.Text)!.Readings[0].Segments, s => s.Correspondence.Key == "a_e:ai"));
+        }
+    }
+
+    [Fact]
+    public void Letters_that_are_doubled_where_a_word_ends_are_heard_there_and_at_the_start()
+    {
+        for (var seed = 1UL; seed <= 5; seed++)
+        {
+            var lesson = LessonComposer.Compose(At(World.Ridge, World.Us, "ll:l", seed));
+            var heard = lesson.Blocks.Single(x => x.Activity == Activity.Listening);
+            Assert.Equal(Reason.Of(ReasonCode.AskFirstOrLast, "l", "s", "f"), heard.Asks[0]);
+            Assert.Equal(3, heard.Items.Count(x => x.Heading == "last"));
+            Assert.All(heard.Items.Where(x => x.Heading == "last"), x => Assert.True(DoubledLetters.EndWords(World.Us.Words.Find(x.Text)!.Readings[0].Segments[^1].Correspondence), x.Text));
+            Assert.Equal(ReasonCode.PointDoubledAtEnd, DayPoint.Of(lesson, World.Notes, World.Us.Rules)[0].Made!.Code);
+        }
+    }
+
+    [Fact]
+    public void Beside_few_words_of_its_own_a_day_reads_the_sound_in_its_other_spellings()
+    {
+        for (var seed = 1UL; seed <= 5; seed++)
+        {
+            var read = LessonComposer.Compose(At(World.Estuary, World.South, "au:aw", seed)).Blocks.Single(x => x.Activity == Activity.Read).Items;
+            Assert.All(read, x => Assert.Contains(World.South.Words.Find(x.Text)!.Readings[0].Segments, s => World.South.Rules.SameSound(s.Correspondence.Sound, Core.Sounds.Correspondence.Parse("au:aw").Sound)));
+        }
+    }
+
+    [Fact]
+    public void On_a_day_of_contrast_each_spelling_is_in_the_story_and_is_heard_where_it_stands()
+    {
+        var met = 0;
+        foreach (var (ladder, stock) in new[] { (World.Estuary, World.South), (World.Ridge, World.Us) })
+        {
+            for (var place = 0; place < ladder.Rungs.Count; place++)
+            {
+                if (ladder.Rungs[place].Kind != RungKind.Contrast)
+                {
+                    continue;
+                }
+
+                met++;
+                var brief = World.BriefAt(ladder, stock, place, (ulong)place);
+                var lesson = LessonComposer.Compose(brief);
+                var story = lesson.Items.Single(x => x.Kind == ItemKind.Story);
+                Assert.All(brief.Targets, t => Assert.True(
+                    SentenceBank.WordsOf(story.Text).Any(w => brief.Practises([t])(new SentenceWord(w.ToLowerInvariant(), stock.Words.FindWord(w), null))), $"{story.Heading}: no {t.Label}"));
+                Assert.DoesNotContain(lesson.Blocks.Single(x => x.Activity == Activity.Listening).Items, x => x.Text == "maybe");
+            }
+        }
+
+        Assert.Equal(4, met);
+    }
+
+    [Fact]
+    public void What_children_find_by_its_rhyme_has_what_the_day_is_about()
+    {
+        var met = 0;
+        foreach (var (ladder, stock) in new[] { (World.Estuary, World.South), (World.Ridge, World.Us) })
+        {
+            for (var place = 12; place < ladder.Rungs.Count; place += 2)
+            {
+                var brief = World.BriefAt(ladder, stock, place, (ulong)place);
+                var lesson = LessonComposer.Compose(brief);
+                var holds = new ReadingChoice(stock).Holding(lesson.Teaches.Count > 0 ? lesson.Teaches : lesson.GoesOver);
+                foreach (var words in lesson.Blocks.SelectMany(x => TextTasks.Of(lesson, x, stock)).Where(x => x.Code == ReasonCode.AskFindRhymes && lesson.Teaches.Count + lesson.GoesOver.Count > 0).Select(x => x.Arguments))
+                {
+                    met++;
+                    Assert.Contains(words, w => holds(stock.Words.FindWord(w)!));
+                }
+            }
+        }
+
+        Assert.True(met > 20, $"{met}");
+    }
+
+    [Fact]
+    public void A_class_taken_to_stand_further_up_goes_over_what_it_would_have_learnt_last()
+    {
+        var now = World.StandingOf(World.Estuary, World.LogOf(World.Estuary.Rungs.Take(26)), World.South.Rules);
+        var today = World.Year.SchoolDays[26];
+        var place = World.Estuary.Rungs.ToList().FindIndex(x => x.Correspondences.Any(c => c.Key == "au:aw"));
+        var standing = now.Below(World.Estuary.Rungs[place], today);
+        Assert.All(standing.Clock.Due(today), x => Assert.Equal(0, x.Overdue));
+        Assert.Contains(standing.Clock.Due(today), x => x.Last && x.Item.Key == World.Estuary.Rungs[place - 1].Correspondences[0].Key);
+
+        var lesson = LessonComposer.Compose(new LessonBrief(World.South, standing, ClassConventions.Usual, today, World.Estuary.Rungs[place], 25, 3));
+        var holds = new ReadingChoice(World.South).Holding(World.Estuary.Rungs[place - 1].Adds);
+        Assert.Contains(lesson.Blocks.Single(x => x.Activity == Activity.ReadAgain).Items, x => holds(World.South.Words.FindWord(x.Text)!));
+        Assert.InRange(lesson.Blocks.Single(x => x.Activity == Activity.Cards).Items.Count, 10, 15);
+    }
+
     private static LessonBrief At(Ladder ladder, WordStock stock, string part, ulong seed = 1) =>
         World.BriefAt(ladder, stock, ladder.Rungs.ToList().FindIndex(x => x.Correspondences.Any(c => c.Key == part)), seed);
 }

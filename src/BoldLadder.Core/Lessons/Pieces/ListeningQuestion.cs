@@ -1,6 +1,7 @@
 using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Reading;
 using BoldLadder.Core.Sounds;
 using BoldLadder.Core.Words;
 
@@ -32,6 +33,7 @@ internal static class ListeningQuestion
             : rung.Correspondences is not [var first, ..] ? null
             : Own(brief, make, dice, first, rung.ListeningWords, count) is { } own ? own
             : brief.Shape.Syllables > 1 && rung.Correspondences.All(x => x.IsDoubledConsonant) ? ShortOrLong(brief, make, dice, rung.Correspondences, count)
+            : brief.Shape.Syllables == 1 && rung.Correspondences.All(DoubledLetters.EndWords) && FirstOrLast(brief, make, dice, rung.Correspondences, count, answers) is { } ends ? ends
             : rung.Kind == RungKind.Contrast ? Where(brief, make, dice, first, count, answers)
             : Which(brief, make, dice, rung.Correspondences, count, answers) ?? (IsKnown(brief, first.Sound) ? Where(brief, make, dice, first, count, answers) : HasIt(brief, make, dice, first, count, answers));
         return new LessonBlock(LessonPart.Teach, Activity.Listening, [.. kept, .. (question?.Items ?? []).Where(x => kept.All(k => k.Text != x.Text))])
@@ -68,10 +70,10 @@ internal static class ListeningQuestion
                         [Reason.Of(ReasonCode.AskWhichSound, a, b, place, one.Key, other.Key)]);
                 }
 
-                // Where children know a spelling of the sound, what they hear is spelt as today's: ghost is no word for c.
-                List<ListeningWord> Spelt(List<ListeningWord> words, Sound sound) =>
-                    IsKnown(brief, sound) && taught.Where(x => rules.SameSound(x.Sound, sound)).ToList() is { Count: > 0 } today
-                    ? [.. words.Where(x => IsSpelt(brief, x, today))] : words;
+                // What they hear is spelt as today's where there are words enough, wait being no word for a_e; and always where
+                // children know a spelling of the sound: ghost is none for c.
+                List<ListeningWord> Spelt(List<ListeningWord> words, Sound sound) => taught.Where(x => rules.SameSound(x.Sound, sound)).ToList() is { Count: > 0 } today
+                    && words.Where(x => IsSpelt(brief, x, today)).ToList() is var spelt && (IsKnown(brief, sound) || spelt.Count(x => !riddles.Contains(x.Word.Spelling)) >= count) ? spelt : words;
 
                 List<ListeningWord> Only(Sound has, Sound not) =>
                     [.. ListeningWords.Holding(brief.Stock, has).Where(x => x.Place == place && Plain(brief, x) && !x.Heard.Contains(rules.SoundKey(not))).OrderBy(x => !StandsClear(x, place))];
@@ -125,15 +127,32 @@ internal static class ListeningQuestion
     // The spellings of a sound differ by where they stand: hear that first.
     private static Question? Where(LessonBrief brief, ItemMaker make, Dice dice, Correspondence taught, int count, IReadOnlySet<string> riddles)
     {
-        // On a day of contrast what is heard is spelt in one of its ways: gold says nothing of oa, ow and o_e.
+        // What is heard is spelt as today's is, or in one of the ways of a contrast: gold says nothing of oa, ow and o_e. And
+        // it stands where that spelling does: the ay of maybe would say that it can be inside.
         var columns = brief.Targets.Select(x => x.Correspondence).OfType<Correspondence>().ToList();
+        var atEnd = columns.Where(x => PartPlaces.In(brief.Stock, x).Usual == "last").ToList();
         var words = ListeningWords.Holding(brief.Stock, taught.Sound).Where(x => x.Place is "inside" or "last")
-            .OrderBy(x => columns.Count > 1 && !IsSpelt(brief, x, columns)).ToList();
+            .OrderBy(x => !IsSpelt(brief, x, columns)).ThenBy(x => x.Place == "inside" && IsSpelt(brief, x, atEnd)).ThenBy(x => !Plain(brief, x)).ToList();
         var last = Drawn([.. words.Where(x => x.Place == "last")], dice, count / 2, riddles);
         var inside = Drawn([.. words.Where(x => x.Place == "inside")], dice, count - last.Count, riddles);
         return last.Count < Fewest || inside.Count < Fewest ? HasIt(brief, make, dice, taught, count, riddles) : new Question(
             dice.Mix(last.Concat(inside).Select(x => Item(make, x, x.Place, Reason.Of(ReasonCode.SoundStands, x.Place)))),
             [Reason.Of(ReasonCode.AskWhere, taught.Grapheme.Text, taught.Sound.Example)]);
+    }
+
+    // Some letters are doubled where a word ends: leg, bell. A word of each in turn, and as many that begin with the letter.
+    private static Question? FirstOrLast(LessonBrief brief, ItemMaker make, Dice dice, IReadOnlyList<Correspondence> taught, int count, IReadOnlySet<string> riddles)
+    {
+        var share = Math.Max(1, count / 2 / taught.Count);
+        var heard = taught.SelectMany(part =>
+        {
+            var words = ListeningWords.Holding(brief.Stock, part.Sound).Where(x => Plain(brief, x) && StandsClear(x, x.Place) && x.Word.Key is not ("first" or "last")).ToList();
+            return Drawn([.. words.Where(x => x.Place == "first")], dice, share, riddles)
+                .Concat(Drawn([.. words.Where(x => x.Place == "last" && IsSpelt(brief, x, [part]))], dice, share, riddles));
+        }).DistinctBy(x => x.Word.Key).ToList();
+        return heard.Select(x => x.Place).Distinct().Count() < 2 ? null : new Question(
+            dice.Mix(heard.Select(x => Item(make, x, x.Place, Reason.Of(ReasonCode.SoundStands, x.Place)))),
+            [Reason.Of(ReasonCode.AskFirstOrLast, [.. taught.Select(x => x.Grapheme.Text[..1])])]);
     }
 
     // Letters are doubled in the middle after a short vowel: hear which it is.

@@ -11,23 +11,26 @@ namespace BoldLadder.Core.Lessons.Pieces;
 /// </summary>
 internal static class PicturesByEar
 {
-    private const int MostSounds = 3, FewestToFind = 5, FewestToBegin = 4;
+    private const int MostSounds = 3, FewestToFind = 5, FewestWith = 2, FewestToBegin = 4;
 
     // With a letter or two every picture would begin with it: some begin with another sound, and nothing is written.
     private const int LettersToChooseFrom = 3;
 
     /// <summary>Pictures, half of them with today's sound, of which none could be taken for another.</summary>
     /// <param name="heard">Words of other pieces.</param>
-    public static IReadOnlyList<LessonItem> ToFind(LessonBrief brief, ItemMaker make, Dice dice, int count, IReadOnlySet<string> heard)
+    /// <param name="pictured">Those of them whose pictures were shown.</param>
+    public static IReadOnlyList<LessonItem> ToFind(LessonBrief brief, ItemMaker make, Dice dice, int count, IReadOnlySet<string> heard, IReadOnlySet<string> pictured)
     {
         var sounds = brief.Targets.Select(x => x.Correspondence).OfType<Correspondence>().Select(x => brief.Stock.Rules.SoundKey(x.Sound)).ToHashSet();
-        var words = dice.Mix(Pictured(brief, heard).Select(x => ListeningWords.Made(brief.Stock, x, sounds.FirstOrDefault(x.Reading.Segments.Select(s => brief.Stock.Rules.SoundKey(s.Correspondence.Sound)).Contains) ?? ""))
-            .Where(x => x.Syllables == 1 && x.SoundCount <= MostSounds && x.Apart.Count == x.SoundCount));
+        // What was said before is no find; but where few pictures have today's sound, some of those are found all the same.
+        var words = dice.Mix(Pictured(brief, pictured)).OrderBy(x => heard.Contains(x.Word.Key)).Select(x => ListeningWords.Made(brief.Stock, x, sounds.FirstOrDefault(x.Reading.Segments.Select(s => brief.Stock.Rules.SoundKey(s.Correspondence.Sound)).Contains) ?? ""))
+            .Where(x => x.Syllables == 1 && x.SoundCount <= MostSounds && x.Apart.Count == x.SoundCount).ToList();
         var set = new List<PictureWord>();
         List<LessonItem> Joined(Func<ListeningWord, bool> which, int most) =>
             [.. words.Where(which).Where(x => PictureMatch.Joins(set, brief.Stock.Pictures.Find(x.Word.Key)!)).Take(most).Select(x => make.Listening(x) with { Reasons = [Why(x.Place)] })];
-        var with = Joined(x => x.Place.Length > 0, (count + 1) / 2);
-        var items = dice.Mix(with.Concat(Joined(x => x.Place.Length == 0, count - with.Count)));
+        var with = Joined(x => x.Place.Length > 0 && !heard.Contains(x.Word.Key), (count + 1) / 2);
+        with = with.Count >= FewestWith ? with : [.. with, .. Joined(x => x.Place.Length > 0 && with.TrueForAll(w => w.Text != x.Word.Spelling), FewestWith - with.Count)];
+        var items = dice.Mix(with.Concat(Joined(x => x.Place.Length == 0 && !heard.Contains(x.Word.Key), count - with.Count)));
         return items.Count < FewestToFind ? [] : items;
     }
 
@@ -53,7 +56,7 @@ internal static class PicturesByEar
     public static LessonItem? Another(LessonBrief brief, ItemMaker make, Dice dice, LessonBlock block, LessonItem item, IReadOnlySet<string> used)
     {
         var set = block.Items.Where(x => x != item).Select(x => brief.Stock.Pictures.Find(x.Text)).OfType<PictureWord>().ToList();
-        var drawn = block.Activity == Activity.FindPicture ? ToFind(brief, make, dice, DrawnFrom, used) : ToBegin(brief, make, dice, DrawnFrom, used);
+        var drawn = block.Activity == Activity.FindPicture ? ToFind(brief, make, dice, DrawnFrom, used, used) : ToBegin(brief, make, dice, DrawnFrom, used);
         return drawn.Where(x => x.Heading == item.Heading && PictureMatch.Joins([.. set], brief.Stock.Pictures.Find(x.Text)!)).FirstOrDefault();
     }
 

@@ -39,8 +39,9 @@ internal static class RiddlePiece
         // A sound that is new is heard at the start; of a vowel, inside.
         var usual = !isNew ? PartPlaces.In(brief.Stock, taught).Oftenest : taught.Sound.IsVowel ? "inside" : "first";
         var words = isNew ? ListeningWords.Holding(brief.Stock, taught.Sound).OrderBy(x => x.Place != usual).Select(x => x.Word) : brief.Stock.Everyday(taught).OrderBy(x => PartPlaces.Of(x.Reading, taught) != usual).Select(x => x.Word);
-        var known = words.Where(x => brief.Stock.Riddles.For(x.Key) is not null).Take(DrawnFrom);
-        return dice.Mix(known).Select(x => make.Item(
+        // Baby has the sound of a_e and not its letters: what has both comes first.
+        var known = words.Where(x => brief.Stock.Riddles.For(x.Key) is not null).ToLookup(x => brief.Stock.Words.Of(x).Readings[0].Segments.Any(s => s.Correspondence == taught));
+        return dice.Mix(known[true].Take(DrawnFrom)).Concat(dice.Mix(known[false].Take(DrawnFrom))).Select(x => make.Item(
             ItemKind.Listening, x.Spelling, string.Join(' ', brief.Stock.Words.Of(x).Readings[0].Segments.Select(s => s.Correspondence.Sound.Key)),
             [Reason.Of(ReasonCode.RiddleWith, taught.Grapheme.Text)], brief.Stock.Riddles.For(x.Key)!));
     }

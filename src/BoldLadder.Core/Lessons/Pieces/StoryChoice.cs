@@ -1,5 +1,6 @@
 using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Log;
+using BoldLadder.Core.Reading;
 
 namespace BoldLadder.Core.Lessons.Pieces;
 
@@ -9,17 +10,32 @@ internal static class StoryChoice
     // With fewer words that hold today's part it is a story about something else.
     private const int FewestTargets = 2;
 
+    // Where a day is about several parts, a story that has all of them is better than one that has most of one.
+    private const int EachPart = 3;
+
     /// <summary>The best story, or null when none is for today.</summary>
     public static GradedStory? Best(LessonBrief brief, Dice dice) => Ranked(brief, dice).Select(x => (GradedStory?)x).FirstOrDefault();
+
+    // Says of a word whether it has one of the parts of the day; none where the day has but one.
+    private static IReadOnlyList<Predicate<string>> PartsOf(LessonBrief brief)
+    {
+        var things = brief.Targets.Where(x => x.Correspondence is not null).ToList();
+        return things.Count < 2 ? [] : things.ConvertAll<Predicate<string>>(thing =>
+        {
+            var practised = brief.Practises([thing]);
+            return w => practised(new SentenceWord(w.ToLowerInvariant(), brief.Stock.Words.FindWord(w), null));
+        });
+    }
 
     public static IReadOnlyList<GradedStory> Ranked(LessonBrief brief, Dice dice)
     {
         var tricky = brief.Rung?.TrickyWords.Select(x => x.ToLowerInvariant()).ToHashSet() ?? [];
         var learning = brief.Standing.TrickyWords.Where(x => !brief.Standing.Clock.IsAtSight(x)).Select(x => x.ToLowerInvariant()).ToHashSet();
+        var parts = PartsOf(brief);
         return [.. brief.Stock.Stories.Readable(
                 brief.Judge, tricky.Count > 0 ? x => tricky.Contains(x.Key) : brief.Practises(brief.Targets), brief.Practises(brief.Standing.Lessons.TakeLast(ApplyPart.Lately).SelectMany(x => x.Things)), brief.MayStand)
             .Where(x => x.Targets >= FewestTargets)
-            .Select(x => (x, Worth: (2 * Math.Min(5, x.Targets)) + (0.5 * Math.Min(6, x.Late)) + (0.5 * Math.Min(3, x.Story.Text.Words.Count(w => learning.Contains(w.ToLowerInvariant()))))
+            .Select(x => (x, Worth: (EachPart * parts.Count(holds => x.Story.Text.Words.Any(w => holds(w)))) + (2 * Math.Min(5, x.Targets)) + (0.5 * Math.Min(6, x.Late)) + (0.5 * Math.Min(3, x.Story.Text.Words.Count(w => learning.Contains(w.ToLowerInvariant()))))
                 - (7 * brief.Standing.TimesRead.GetValueOrDefault(StoryBank.LogKey(x.Story.Title))) + dice.Next()))
             .OrderByDescending(x => x.Worth).Select(x => x.x)];
     }
