@@ -15,7 +15,7 @@ public sealed record TrickyPart(Correspondence Part, IReadOnlyList<string> Kin);
 /// <param name="Spoken">A line that gives it its meaning; empty where none is written.</param>
 public sealed record TrickyTeaching(string Word, IReadOnlyList<TrickyPart> Tricky, IReadOnlyList<string> Fair, string Spoken)
 {
-    private const int MostKin = 3;
+    private const int MostKin = 3, ShortTricky = 3;
 
     /// <summary>What is said of each tricky word of a lesson; words that no list knows are left out.</summary>
     /// <param name="judge">What can be read in the lesson.</param>
@@ -33,11 +33,13 @@ public sealed record TrickyTeaching(string Word, IReadOnlyList<TrickyPart> Trick
         var lacking = judge.Uncovered(reading, found.Word.Ended);
         var parts = reading.Segments.Select((x, i) => (x.Correspondence, Tricky: lacking[i])).ToList();
         return new TrickyTeaching(
-            word, [.. parts.Where(x => x.Tricky).Select(x => new TrickyPart(x.Correspondence, Kin(x.Correspondence, found.Word.Key, stock)))],
+            word, [.. parts.Where(x => x.Tricky).Select(x => new TrickyPart(x.Correspondence, Kin(x.Correspondence, found.Word.Key, judge, stock)))],
             [.. parts.Where(x => !x.Tricky).Select(x => x.Correspondence.Grapheme.Text)], stock.Spoken.Find(word) ?? "");
     }
 
-    private static IReadOnlyList<string> Kin(Correspondence part, string word, WordStock stock) =>
-        [.. stock.Everyday(part).Where(x => !x.Word.Key.Contains(word, StringComparison.Ordinal) && !FunctionWords.Has(x.Word.Key))
+    // Somewhere is no help with what: it has another tricky word in it.
+    private static IReadOnlyList<string> Kin(Correspondence part, string word, Judge judge, WordStock stock) =>
+        [.. stock.Everyday(part).Where(x => !x.Word.Key.Contains(word, StringComparison.Ordinal) && !FunctionWords.Has(x.Word.Key)
+                && !judge.Taught.TrickyWords.Any(t => t.Length > ShortTricky && x.Word.Key.Contains(t, StringComparison.Ordinal)))
             .OrderBy(x => x.Word.Familiarity != Familiarity.AtFourOrFive).Take(MostKin).Select(x => x.Word.Spelling)];
 }

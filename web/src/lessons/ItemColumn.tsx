@@ -43,7 +43,7 @@ export function ItemColumn({ lesson, item, change, shaky, onShaky }: Props) {
           {item.kind === 'sound' ? `/${item.ipa ?? item.text}/` : shown(item.text)}
         </p>
       )}
-      {item.kind === 'sound' && <p>Spellings taught: {item.spellings.join(', ')}</p>}
+      {item.kind === 'sound' && <p>Spellings taught: {item.spellings.map(shown).join(', ')}</p>}
       {item.kind === 'card' && item.spellings.length > 0 && <p>Says /{item.spellings.join('/ and /')}/</p>}
       {item.kind === 'listening' && <p>/{item.spellings.join('/ /')}/</p>}
       {item.forced && (

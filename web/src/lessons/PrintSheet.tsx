@@ -170,7 +170,7 @@ function Shown({ item, riddle }: { item: ItemView; riddle?: boolean }) {
   if (item.kind === 'sound') {
     return (
       <>
-        /{item.ipa}/ {item.spellings.join(', ')}
+        /{item.ipa}/ {item.spellings.map(shown).join(', ')}
       </>
     );
   }

@@ -131,13 +131,16 @@ internal static class ListeningQuestion
         // it stands where that spelling does: the ay of maybe would say that it can be inside.
         var columns = brief.Targets.Select(x => x.Correspondence).OfType<Correspondence>().ToList();
         var atEnd = columns.Where(x => PartPlaces.In(brief.Stock, x).Usual == "last").ToList();
-        var words = ListeningWords.Holding(brief.Stock, taught.Sound).Where(x => x.Place is "inside" or "last")
-            .OrderBy(x => !IsSpelt(brief, x, columns)).ThenBy(x => x.Place == "inside" && IsSpelt(brief, x, atEnd)).ThenBy(x => !Plain(brief, x)).ToList();
-        var last = Drawn([.. words.Where(x => x.Place == "last")], dice, count / 2, riddles);
-        var inside = Drawn([.. words.Where(x => x.Place == "inside")], dice, count - last.Count, riddles);
+        var words = ListeningWords.Holding(brief.Stock, taught.Sound).Where(x => x.Place is "inside" or "last").ToLookup(x => x.Place);
+        var last = Drawn(Best(words["last"], count / 2), dice, count / 2, riddles);
+        var inside = Drawn(Best(words["inside"], count - last.Count), dice, count - last.Count, riddles);
         return last.Count < Fewest || inside.Count < Fewest ? HasIt(brief, make, dice, taught, count, riddles) : new Question(
             dice.Mix(last.Concat(inside).Select(x => Item(make, x, x.Place, Reason.Of(ReasonCode.SoundStands, x.Place)))),
             [Reason.Of(ReasonCode.AskWhere, taught.Grapheme.Text, taught.Sound.Example)]);
+
+        List<ListeningWord> Best(IEnumerable<ListeningWord> all, int wanted) =>
+            all.Where(x => IsSpelt(brief, x, columns) && !(x.Place == "inside" && IsSpelt(brief, x, atEnd)) && Plain(brief, x)).ToList() is var best && best.Count(x => !riddles.Contains(x.Word.Spelling)) >= wanted
+                ? best : [.. all.OrderBy(x => !best.Contains(x)).ThenBy(x => !IsSpelt(brief, x, columns))];
     }
 
     // Some letters are doubled where a word ends: leg, bell. A word of each in turn, and as many that begin with the letter.
