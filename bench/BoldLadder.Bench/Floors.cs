@@ -110,7 +110,8 @@ internal sealed class Floors(string data, SchoolYear year)
         x.New++;
         x.ModelOff += read.Count(i => i.Release == Release.AdultShows && !On(i.Text));
         (x.Read, x.ReadOn) = (x.Read + read.Count, x.ReadOn + read.Count(i => On(i.Text)));
-        (x.Spelt, x.SpeltOn) = (x.Spelt + In(Activity.Spell).Count, x.SpeltOn + In(Activity.Spell).Count(i => On(i.Text)));
+        IReadOnlyList<LessonItem> written = [.. In(Activity.Build), .. In(Activity.Spell)];
+        (x.Spelt, x.SpeltOn) = (x.Spelt + written.Count, x.SpeltOn + written.Count(i => On(i.Text)));
         (x.Heard, x.HeardAgainst) = (x.Heard + In(Activity.Listening).Count, x.HeardAgainst + In(Activity.Listening).GroupBy(i => i.Heading).OrderByDescending(g => g.Count()).Skip(1).Sum(g => g.Count()));
         x.Contrast += lesson.Blocks.Any(b => Piece.Of(b.Activity).Compares) ? 1 : 0;
         x.Stories += In(Activity.ReadStory).Count > 0 ? 1 : 0;

@@ -59,6 +59,9 @@ public enum Slot
     MixedTricky,
     FillGap,
     MendSentence,
+
+    /// <summary>Built with letter tiles, hidden, and written from memory.</summary>
+    Build,
     Spell,
 
     /// <summary>A made-up name, which needs its capital.</summary>
@@ -116,7 +119,7 @@ public sealed record LessonShape(ShapeKind Kind, IReadOnlyList<ShapePiece> Piece
         Of(ShapeKind.Opening, [.. Meeting, Slot.Riddles], [.. WithPictures.Where(x => x != Slot.MadeUp)], [.. Apply.Where(x => x.Slot != Slot.WritePicture)],
             [new(LessonPart.Apply, Slot.FindPicture), new(LessonPart.Apply, Slot.SayApart), new(LessonPart.Apply, Slot.FirstLetter), new(LessonPart.Apply, Slot.WriteLetters)]),
         Of(ShapeKind.NewLearning, [.. Meeting, Slot.Riddles], WithPictures, Apply, ByEar),
-        Of(ShapeKind.FurtherDay, [Slot.Meet, Slot.MeetTricky, Slot.Spot], [Slot.OralBlending, Slot.Contrast, Slot.Read, Slot.MatchPicture, Slot.MadeUp, Slot.Spell, Slot.WriteName], ApplyAndFinish, ByEar),
+        Of(ShapeKind.FurtherDay, [Slot.Meet, Slot.MeetTricky, Slot.Spot], [Slot.OralBlending, Slot.Contrast, Slot.Read, Slot.MatchPicture, Slot.MadeUp, Slot.Build, Slot.Spell, Slot.WriteName], ApplyAndFinish, ByEar),
         Of(ShapeKind.Contrast, Meeting, Practice, Apply, ByEar),
         Of(ShapeKind.Structure, Meeting, Practice, Apply, ByEar),
         Of(ShapeKind.Review, Meeting, Practice, ApplyAndFinish, ByEar),
@@ -142,7 +145,7 @@ public sealed record LessonShape(ShapeKind Kind, IReadOnlyList<ShapePiece> Piece
             .. kind is ShapeKind.TrickyWordDay ? [] : (ShapePiece[])[new(LessonPart.Teach, Slot.Listening), new(LessonPart.Teach, Slot.Spot)],
             .. kind is ShapeKind.Opening or ShapeKind.NewLearning or ShapeKind.FurtherDay or ShapeKind.Short ? (ShapePiece[])[new(LessonPart.Teach, Slot.Riddles)] : [],
             new(LessonPart.Practise, Slot.OralBlending), new(LessonPart.Practise, Slot.Read), new(LessonPart.Practise, Slot.Contrast),
-            new(LessonPart.Practise, Slot.MadeUp), new(LessonPart.Practise, Slot.MatchPicture), new(LessonPart.Practise, Slot.MixedTricky), new(LessonPart.Practise, Slot.FillGap), new(LessonPart.Practise, Slot.MendSentence), new(LessonPart.Practise, Slot.Spell), new(LessonPart.Practise, Slot.WriteName),
+            new(LessonPart.Practise, Slot.MadeUp), new(LessonPart.Practise, Slot.MatchPicture), new(LessonPart.Practise, Slot.MixedTricky), new(LessonPart.Practise, Slot.FillGap), new(LessonPart.Practise, Slot.MendSentence), new(LessonPart.Practise, Slot.Build), new(LessonPart.Practise, Slot.Spell), new(LessonPart.Practise, Slot.WriteName),
             .. ApplyAndFinish, .. ByEar, new(LessonPart.Apply, Slot.SayApart), new(LessonPart.Apply, Slot.FindPicture), new(LessonPart.Apply, Slot.FirstLetter),
         ];
 

@@ -240,9 +240,6 @@ public enum ReasonCode
     /// <summary>Words of the text that rhyme. Arguments: the words.</summary>
     AskFindRhymes,
 
-    /// <summary>On a rung's further days words are built, hidden and written from memory.</summary>
-    AskBuildAndHide,
-
     /// <summary>What a sentence to write needs. Arguments: its words, its capitals, its marks.</summary>
     AskCount,
 

@@ -36,6 +36,9 @@ public enum Activity
     /// <summary>Children name a picture and write the letter its name begins with.</summary>
     FirstLetter,
     Read,
+
+    /// <summary>A word is said and built with letter tiles, looked at, hidden, and written from memory.</summary>
+    Build,
     Spell,
 
     /// <summary>A name that nobody has is said, and written with its capital.</summary>

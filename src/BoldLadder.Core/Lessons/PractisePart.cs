@@ -14,13 +14,13 @@ namespace BoldLadder.Core.Lessons;
 internal static class PractisePart
 {
     // Source: what nine minutes of practice carry: about ten read, six compared, four or five spelt.
-    private const int FewestToRead = 4, MostToRead = 11, FewestToSpell = 2, UsuallySpelt = 4, MostToSpell = 5, Spares = 2, EnoughRead = 8;
+    private const int FewestToRead = 4, MostToRead = 11, FewestToSpell = 2, UsuallySpelt = 4, UsuallyBuilt = 3, MostToSpell = 5, Spares = 2, EnoughRead = 8;
 
     // A day without anything new to meet, or to listen for, has its minutes for more of both.
     private const int MostOnReview = 15, MostSpeltOnReview = 7;
 
     // On a day of tricky words those are read; a few others keep the last lessons going.
-    private const int MostOnTrickyDay = 9;
+    private const int MostOnTrickyDay = 11;
 
     // Words that keep other parts going are at most one in five, and two where today's are few.
     private const int OthersOneIn = 5, FewestOthers = 2;
@@ -68,9 +68,9 @@ internal static class PractisePart
         var pictures = PictureMatch.Make(brief, make, dice, used.Union(contrast?.Items.Select(x => x.Text.ToLowerInvariant()) ?? []).ToHashSet());
         var mixed = TrickyPieces.Mixed(brief, make, dice);
         var extra = new[] { byEar, mixed.Items.Count > 0 ? mixed : null, gaps, contrast, madeUp, pictures, NameToWrite.Make(brief, make, dice) }.OfType<LessonBlock>().ToList();
-        var (reads, spells) = Counts(brief, seconds - extra.Sum(x => x.Seconds));
+        var (reads, builds, spells) = Counts(brief, seconds - extra.Sum(x => x.Seconds));
         var keptRead = brief.KeptIn(LessonPart.Practise, Activity.Read);
-        var keptSpell = brief.KeptIn(LessonPart.Practise, Activity.Spell);
+        var (keptSpell, keptBuilt) = (brief.KeptIn(LessonPart.Practise, Activity.Spell), brief.KeptIn(LessonPart.Practise, Activity.Build));
         var (wanted, seed) = (Math.Max(0, reads - keptRead.Count), (ulong)dice.Next(int.MaxValue));
         var words = new ReadingChoice(brief.Stock).Choose(brief.Ask(wanted + Spares, used, seed));
         if (words.Count < Math.Min(FewestToRead, wanted))
@@ -97,14 +97,14 @@ internal static class PractisePart
         }
 
         used.UnionWith(words.Select(x => x.Word.Key).Concat(contrast?.Items.Select(x => x.Text.ToLowerInvariant()) ?? []));
+        var (toBuild, toSpell) = (Math.Max(0, builds - keptBuilt.Count), Math.Max(0, spells - keptSpell.Count));
+        var written = Spellings(brief, make, dice, used, toRead, toBuild + toSpell).ToList();
         return
         [
             new LessonBlock(LessonPart.Practise, Activity.Read, Released(brief, read)),
             .. extra,
-            new LessonBlock(LessonPart.Practise, Activity.Spell, [.. keptSpell, .. Spellings(brief, make, dice, used, toRead, spells - keptSpell.Count)])
-            {
-                Asks = brief.IsFurtherDay ? [Reason.Of(ReasonCode.AskBuildAndHide)] : [],
-            },
+            new LessonBlock(LessonPart.Practise, Activity.Build, [.. keptBuilt, .. written.Take(toBuild)]),
+            new LessonBlock(LessonPart.Practise, Activity.Spell, [.. keptSpell, .. written.Skip(toBuild)]),
             new LessonBlock(LessonPart.Practise, Activity.Spare, [.. words.Where(x => !toRead.Contains(x)).Select(x => Item(make, x))]),
         ];
     }
@@ -144,7 +144,7 @@ internal static class PractisePart
 
     private static LessonItem Item(ItemMaker make, ChosenWord x) => make.Word(x.Word.Key, x.Reasons);
 
-    private static (int Reads, int Spells) Counts(LessonBrief brief, int seconds)
+    private static (int Reads, int Builds, int Spells) Counts(LessonBrief brief, int seconds)
     {
         var (mostRead, mostSpelt) = brief.Kind == LessonKind.TrickyWordDay ? (MostOnTrickyDay, MostToSpell) : HasRoom(brief) ? (MostOnReview, MostSpeltOnReview) : (MostToRead, MostToSpell);
         var (read, spell) = (Piece.Of(Activity.Read), Piece.Of(Activity.Spell));
@@ -153,9 +153,12 @@ internal static class PractisePart
         spells = spells < UsuallySpelt && (seconds - Timing.Of(Activity.Spell, UsuallySpelt) - read.Setup) / read.Each >= EnoughRead ? UsuallySpelt : spells;
         // A rung of many parts has one word to spell for each.
         spells = Math.Max(spells, Math.Min(MostSpeltOnReview, brief.Teaches.Count));
-        spells = !brief.Has(LessonPart.Practise, Activity.Spell) ? 0 : brief.Asked(LessonPart.Practise, Activity.Spell) ?? spells;
-        var left = seconds - Timing.Of(Activity.Spell, spells) - read.Setup;
-        return (brief.Asked(LessonPart.Practise, Activity.Read) ?? (int)Math.Clamp(left / read.Each, FewestToRead, mostRead), spells);
+        // Where some are built, the others are written without.
+        var (hasBuild, hasSpell) = (brief.Has(LessonPart.Practise, Activity.Build), brief.Has(LessonPart.Practise, Activity.Spell));
+        var builds = !hasBuild ? 0 : brief.Asked(LessonPart.Practise, Activity.Build) ?? (hasSpell ? Math.Min(UsuallyBuilt, spells) : spells);
+        spells = !hasSpell ? 0 : brief.Asked(LessonPart.Practise, Activity.Spell) ?? spells - (brief.Asked(LessonPart.Practise, Activity.Build) is null ? builds : 0);
+        var left = seconds - Timing.Of(Activity.Build, builds) - Timing.Of(Activity.Spell, spells) - read.Setup;
+        return (brief.Asked(LessonPart.Practise, Activity.Read) ?? (int)Math.Clamp(left / read.Each, FewestToRead, mostRead), builds, spells);
     }
 
     // Words that the youngest know before others, and of those new words before words just read.

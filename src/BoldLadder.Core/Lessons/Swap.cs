@@ -31,7 +31,7 @@ public static class Swap
             (ItemKind.MadeUp, Activity.WriteName) => NameToWrite.Another(brief, make, dice, used),
             (ItemKind.Story, _) => StoryChoice.Ranked(brief, dice).Where(x => x.Story.Title != item.Heading).Select(make.Story).FirstOrDefault(),
             (ItemKind.MadeUp, _) => MadeUpBlock.Another(brief, make, dice, used),
-            (ItemKind.Word, Activity.Spell) => new SpellingChoice(brief.Stock)
+            (ItemKind.Word, Activity.Spell or Activity.Build) => new SpellingChoice(brief.Stock)
                 .Choose(brief.Ask(1, used, (ulong)dice.Next(int.MaxValue)))
                 .Select(x => make.Item(ItemKind.Word, x.Word.Spelling, x.Reading.ToString(), x.Reasons, x.Spoken)).FirstOrDefault(),
             (ItemKind.Word, _) => new ReadingChoice(brief.Stock)

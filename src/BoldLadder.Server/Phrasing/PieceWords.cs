@@ -84,6 +84,7 @@ public sealed class PieceWords(ClassConventions conventions)
         Activity.FillGap => $"Hear it, write the {Terms.TrickyWord}",
         Activity.MendSentence => "Put it right",
         Activity.Riddles => "Riddles",
+        Activity.Build => "Build it, hide it, write it",
         Activity.Spell => conventions.SpellAloud switch
         {
             SpellAloud.Sounds => "Spell: say it, count the sounds, write it",
@@ -146,6 +147,7 @@ public sealed class PieceWords(ClassConventions conventions)
         Activity.FillGap => "Say the whole sentence. Children write the word left out, then you uncover it: which part had to be remembered?",
         Activity.MendSentence => "Show the sentence as it is, and read it to them. Children say what is missing, and why; then they write it with it.",
         Activity.Riddles => "Say the riddle. Children whisper the answer to a partner, then say it together, and where in it today's sound is.",
+        Activity.Build => "Say the word. Children build it with letter tiles, a tile for each sound, and read it back; then hide it, write it from memory, uncover it and check.",
         Activity.Spell => conventions.SpellAloud switch
         {
             SpellAloud.Sounds => "Say the word, and the sentence if there is one. Children count the sounds on fingers, then say each as they write it.",

@@ -42,9 +42,12 @@ public class ChildrensTasksTests
     [Fact]
     public void On_a_rungs_next_day_words_are_built_hidden_and_written_from_memory()
     {
-        IEnumerable<Reason> Asks(Lesson x) => x.Blocks.Where(b => b.Activity == Activity.Spell).SelectMany(b => b.Asks);
-        Assert.Equal(ReasonCode.AskBuildAndHide, Assert.Single(Asks(LessonAt(61, 1))).Code);
-        Assert.Empty(Asks(LessonAt(61)));
+        List<string> Words(Lesson x, Activity activity) => [.. x.Blocks.Where(b => b.Activity == activity).SelectMany(b => b.Items).Select(i => i.Text)];
+        var next = LessonAt(61, 1);
+        Assert.Equal(3, Words(next, Activity.Build).Count);
+        Assert.NotEmpty(Words(next, Activity.Spell));
+        Assert.Empty(Words(next, Activity.Build).Intersect(Words(next, Activity.Spell)));
+        Assert.Empty(Words(LessonAt(61), Activity.Build));
     }
 
     [Fact]

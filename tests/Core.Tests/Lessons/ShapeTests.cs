@@ -146,7 +146,7 @@ public sealed class ShapeTests
         var (first, second) = (LessonComposer.Compose(BriefAt(place)), LessonComposer.Compose(BriefAt(place, days: 1)));
         Assert.DoesNotContain(second.Blocks, x => x.Activity is Activity.Riddles or Activity.Listening);
         Assert.Contains(second.Blocks, x => x.Activity == Activity.Spot);
-        int Made(Lesson x) => x.Blocks.Where(b => b.Activity is Activity.Read or Activity.MatchPicture or Activity.Spell).Sum(b => b.Items.Count);
+        int Made(Lesson x) => x.Blocks.Where(b => b.Activity is Activity.Read or Activity.MatchPicture or Activity.Build or Activity.Spell).Sum(b => b.Items.Count);
         Assert.True(Made(second) >= Made(first), $"{Made(second)} after {Made(first)}");
         LessonBlock? Contrast(Lesson x) => x.Blocks.FirstOrDefault(b => Piece.Of(b.Activity).Compares);
         Assert.NotEqual(Contrast(first)?.Items.Select(x => x.Text), Contrast(second)?.Items.Select(x => x.Text));

@@ -41,9 +41,9 @@ public sealed class TrickyDayTests
     });
 
     [Fact]
-    public void Few_other_words_are_read_and_none_is_spelt() => Assert.All(Days(1), x =>
+    public void No_more_other_words_are_read_than_on_other_days_and_none_is_spelt() => Assert.All(Days(1), x =>
     {
-        Assert.InRange(In(x.Lesson, Activity.Read).Count, 0, 9);
+        Assert.InRange(In(x.Lesson, Activity.Read).Count, 0, 11);
         Assert.Empty(In(x.Lesson, Activity.Spell));
     });
 
