@@ -181,6 +181,13 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
             return;
         }
 
+        // The word I, where the letter i is known.
+        if (bare && part.Letters == "i" && source.Text.Trim() == "I" && state.Graphemes.Contains("i") && written.Sound.Length == 0)
+        {
+            made.Tricky.Add("I");
+            return;
+        }
+
         var said = bare && written.Sound.Length > 0 && SoundNames.Find(written.Sound, part.Letters).Any() ? part with { Sounds = [written.Sound] } : part;
         var chosen = _sounds.Of(said, written.Words, state.Taught);
         if (chosen.Settled.Count == 0 && chosen.Choices.Count == 0)
@@ -203,6 +210,12 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
             return;
         }
 
+        if (bare && Beside(part, written) is { } shared && chosen.Choices.FirstOrDefault(x => x is [var one] && shares.SameHere(one.Sound, shared)) is { } alike)
+        {
+            Teach(alike, state, made);
+            return;
+        }
+
         var choices = chosen.Choices.Select(x => new DoubtChoice(string.Join(',', x.Select(c => c.Sound.Key)), x)).ToList();
         if (met)
         {
@@ -210,10 +223,17 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
         }
 
         // What is said of one spelling of long u is said of all.
-        var shared = part.Letters is "u_e" or "ue" or "ew" && choices[0].Correspondences.Count == 2;
+        var isLongU = part.Letters is "u_e" or "ue" or "ew" && choices[0].Correspondences.Count == 2;
         var times = state.Doubts.Count(x => x.Letters == part.Letters);
-        var id = shared ? "long-u" : times == 0 ? part.Letters : $"{part.Letters}-{times + 1}";
+        var id = isLongU ? "long-u" : times == 0 ? part.Letters : $"{part.Letters}-{times + 1}";
         Take(Asked(id, part.Letters, source, choices, chosen.Against, state), part.Letters, state, made);
+    }
+
+    // The one sound of all that stands in the cell with a part: er, beside ir and ur.
+    private Sound? Beside(WrittenPart part, WrittenRung written)
+    {
+        var others = written.CellLetters.Where(x => x != part.Letters).Select(x => _sounds.Of(WrittenPart.Plain(WrittenKind.Grapheme, x), [], new HashSet<Correspondence>()).Settled).ToList();
+        return others.Count > 0 && others.TrueForAll(x => x is [var one] && others[0] is [var first] && shares.SameHere(one.Sound, first.Sound)) ? others[0][0].Sound : null;
     }
 
     private void Rime(WrittenPart part, Source source, Settling state, Draft made)

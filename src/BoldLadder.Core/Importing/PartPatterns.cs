@@ -21,7 +21,7 @@ internal static partial class PartPatterns
     public static partial Regex BothManners();
 
     // What a class is told before its letters: we are learning, this week's sounds are, I can read words with.
-    [GeneratedRegex(@"^\s*(?:(?:(?:I|we)\s+(?:can|will|know)\s+(?:how\s+to\s+)?|to\s+(?:be\s+able\s+to\s+|know\s+how\s+to\s+)?)(?:read|recognise|know|spell|write|say|hear|add|blend|make|use|find|decode|encode)(?:\s+(?:and|or|&)\s+(?:read|spell|write|say|decode|encode))*(?:\s+(?:the\s+)?(?:words?|sounds?))?(?:\s+(?:with|that\s+have|that\s+use|containing|using|in))?|(?:this\s+week\s*,?\s*)?we\s+(?:are\s+|will\s+be\s+|will\s+)?(?:learn|teach|read|meet|practise|practice)(?:ing)?(?:\s+about)?|(?:this\s+week'?s?\s+)?(?:our\s+)?new\s+sounds?(?:\s+this\s+week)?(?:\s+(?:are|is))?)\s*:?\s+", Any)]
+    [GeneratedRegex(@"^\s*(?:(?:(?:I|we)\s+(?:can|will|know)\s+(?:how\s+to\s+)?|to\s+(?:be\s+able\s+to\s+|know\s+how\s+to\s+)?)(?:read|recognise|know|spell|write|say|hear|add|blend|make|use|find|decode|encode)(?:\s+(?:and|or|&)\s+(?:read|spell|write|say|decode|encode))*(?:\s+(?:the\s+)?(?:words?|sounds?))?(?:\s+(?:with|that\s+have|that\s+use|containing|using|in))?|(?:[a-z]+(?:\s+[a-z0-9]+){0,4}\s*,?\s*)?\bwe\s+(?:are\s+|will\s+be\s+|will\s+|then\s+|also\s+)?(?:learn|teach|read|meet|practise|practice|introduce|cover|do|add|start|begin|go|move|look)(?:ing)?(?:\s+(?:about|with|on|to|at|on\s+to))?(?:\s+(?:the|our|these|with))?(?:\s+(?:letters?|sounds?|graphemes?|spellings?))?|(?:this\s+week'?s?\s+)?(?:our\s+)?new\s+sounds?(?:\s+this\s+week)?(?:\s+(?:are|is))?)\s*:?\s+", Any)]
     public static partial Regex Intro();
 
     [GeneratedRegex(@"^(?<talk>(?:[A-Za-z']+[\s-]+)*(?:rules?|magic|bossy|blends?|clusters?|teams?|vowels?|consonants?|digraphs?|trigraphs?|quadgraphs?|sounds?|phonemes?|letters?|graphemes?|spellings?|floss|doubles?|doubled|split|silent|controlled)(?:[\s-]+[A-Za-z']+){0,3}|(?<long>(?:long|short)\s+[aeiou](?:\s+sound)?))\s*(?::\s*(?<list>[^:()]+)|\((?<list>[^()]+)\))$", Any)]
@@ -104,6 +104,14 @@ internal static partial class PartPatterns
     // Consonants together that are named one by one.
     [GeneratedRegex(@"\b(?:blends?|clusters?)\s*:?\s*(?<list>-?[a-z]{2,3}-?(?:\s*(?:,|/|&|\band\b)\s*-?[a-z]{2,3}-?)+)\s*$", Any)]
     public static partial Regex NamedTogether();
+
+    // What joins letters to the sound that stands behind them: y as /igh/.
+    [GeneratedRegex(@"\s(?:as|is|for|like|=|says?|making|makes?)\s*$", Any)]
+    public static partial Regex SaysSound();
+
+    // The letters that a piece begins with.
+    [GeneratedRegex(@"^[A-Za-z]{2,4}(?![A-Za-z])")]
+    public static partial Regex LeadingLetters();
 
     // A dash by itself; one beside letters says that more comes there: un-, -ed.
     [GeneratedRegex(@"^-(?=\s|$)\s*|\s+-$")]

@@ -72,7 +72,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
     public static string WithoutBrackets(string text) => Brackets().Replace(text, " ");
 
     /// <summary>The words of a cell of tricky words, as they are written in a sentence; what stands in brackets is a remark.</summary>
-    public static IEnumerable<string> TrickyIn(string text) => Letters().Matches(LastAnd().Replace(Brackets().Replace(Plainer(text), " "), ", ${last}")).Select(x => x.Value.Trim('-'))
+    public static IEnumerable<string> TrickyIn(string text) => Letters().Matches(LastAnd().Replace(Brackets().Replace(Plainer(text), " "), ", ${last}")).Select(x => x.Value.Trim('-', '\''))
         .Where(x => x.Length > 0 && !x.Contains('-', StringComparison.Ordinal)).Select(x => x == "I" || x.StartsWith("I'", StringComparison.Ordinal) ? x : x.ToLowerInvariant());
 
     /// <summary>True for a word so common that a class may learn it by heart.</summary>
@@ -241,6 +241,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         }
 
         Hint(main, onlyMarks: true);
+        main = sounds.Count > 0 ? SaysSound().Replace(main, " ") : main;
         var cleaned = LooseDash().Replace(Spaces().Replace(Noise().Replace(main, " "), " ").Trim(' ', ':', '=', '→', '"'), "");
 
         // A word that is only noise beside letters is itself when it stands alone: the, end, at.
@@ -322,7 +323,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
                 var shown = WordsIn(left).Where(x => !BothWord().IsMatch(x)).ToList();
 
                 // A word that is mostly talk is the example where nothing else stands: th (the).
-                foreach (var word in shown.Count == 0 && sounds.Count == 0 && !both && _token.IsWord(hint.Trim()) && hint.Trim() is "the" or "at" or "as" or "of" or "and" or "or" or "for" or "way" ? WordsIn(hint) : shown)
+                foreach (var word in shown.Count == 0 && sounds.Count == 0 && !both && _token.IsWord(hint.Trim()) && (hint.Trim() is "the" or "at" or "as" or "of" or "and" or "or" or "for" or "way" || LeadingLetters().Match(piece) is { Success: true, Value: var shows } && hint.Contains(shows, StringComparison.OrdinalIgnoreCase)) ? WordsIn(hint) : shown)
                 {
                     // A sound may be named in brackets without slashes: "ea (ee)".
                     if (shown.Count == 1 && word.Length <= 3 && words.FindWord(word) is null && Sound.TryParse(word, out _, out _))

@@ -231,6 +231,10 @@ public sealed class SheetLayout
             && columns.Any(y => y != x && y.Role == ColumnRole.Parts && IsNamed(y) && IsBeside(x, y)) ? x with { Role = ColumnRole.Notes } : x)];
         columns = [.. columns.Select(x => x.Role == ColumnRole.Sounds && !hasParts && Free(x) ? x with { Role = ColumnRole.Parts } : x)];
 
+        // Long a, beside a_e: how a sound is called.
+        columns = [.. columns.Select(x => x.Role == ColumnRole.Parts && Free(x) && SheetWords.WeekdayOf(x.Heading) == 0 && Mostly(TextsOf(x), PartPatterns.Manner().IsMatch)
+            && columns.Any(y => y != x && y.Role == ColumnRole.Parts && IsBeside(x, y) && !Mostly(TextsOf(y), PartPatterns.Manner().IsMatch)) ? x with { Role = ColumnRole.Sounds } : x)];
+
         IEnumerable<PlacedCell> CellsOf(SheetColumn x) => cells.Where(c => c.Column == x.Column && !headers.Contains(c.Row));
         List<string> TextsOf(SheetColumn x) => [.. CellsOf(x).Select(c => c.Text)];
         bool IsBeside(SheetColumn x, SheetColumn y) => CellsOf(x).Select(c => c.Row).ToList() is var rows && rows.Intersect(CellsOf(y).Select(c => c.Row)).Count() * 10 >= rows.Count * 8;
@@ -240,8 +244,20 @@ public sealed class SheetLayout
             && TextsOf(x) is { Count: > 3 } texts && Share(texts, t => t.Split(' ') is { Length: > 2 } all && all.Any(w => w.Length > 3 && w.All(char.IsAsciiLetter))) >= 0.4;
         var parts = columns.Where(x => x.Role == ColumnRole.Parts).ToList();
         var letters = cells.Where(x => !headers.Contains(x.Row) && parts.Any(p => p.Column == x.Column)).ToLookup(x => x.Row, x => x.Text);
+        bool IsShown(SheetColumn x)
+        {
+            var rows = CellsOf(x).Select(c => (Words: PartReader.WordsIn(c.Text), Parts: letters[c.Row].SelectMany(t => reader.Read(t)).Where(p => p.Kind == WrittenKind.Grapheme).ToList())).Where(r => r.Parts.Count > 0 && r.Words.Count > 0).ToList();
+            return rows.Count > 2 && rows.Sum(r => r.Words.Count) >= 2 * rows.Count && rows.Count(r => r.Words.All(w => r.Parts.Any(p => p.IsSeenIn(w)))) * 10 >= rows.Count * 8;
+        }
+
         return [.. columns.Select(x =>
         {
+            // Words to learn that all show what their row teaches are its examples: badge, edge, bridge.
+            if (x.Role == ColumnRole.TrickyWords && Free(x) && IsShown(x))
+            {
+                return x with { Role = ColumnRole.Words };
+            }
+
             if (x.Role != ColumnRole.Words || !Free(x) || SheetWords.RoleOf(x.Heading) == ColumnRole.Words && parts.Count == 0)
             {
                 return x;

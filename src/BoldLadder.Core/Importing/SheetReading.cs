@@ -87,9 +87,10 @@ internal sealed class SheetReading
 
         Labels(row);
         var made = new List<WrittenRung>();
+        var byHeart = row.Any(x => _layout.RoleAt(x.Column) is ColumnRole.Notes or ColumnRole.LeftOut && SheetWords.SaysByHeart(x.Text));
         foreach (var cell in row.Where(x => IsPart(_layout.RoleAt(x.Column)) && !SheetWords.IsWeek(x.Text)))
         {
-            made.AddRange(_cells.Of(cell, _layout.RoleAt(cell.Column)));
+            made.AddRange(_cells.Of(cell, byHeart ? ColumnRole.TrickyWords : _layout.RoleAt(cell.Column)));
         }
 
         var owner = made.FirstOrDefault();
@@ -127,9 +128,9 @@ internal sealed class SheetReading
 
                     break;
                 case ColumnRole.Sounds:
-                    foreach (var rung in made)
+                    foreach (var rung in SheetWords.LessonOf(cell.Text) is null ? made : [])
                     {
-                        rung.Sound = cell.Text;
+                        rung.Sound = PartPatterns.Manner().Match(cell.Text) is { Success: true, Value: var manner } ? manner : cell.Text;
                     }
 
                     if (made.Count == 0)

@@ -66,7 +66,10 @@ internal static partial class SheetWords
     public static bool IsWeek(string text) => WeekLabel().IsMatch(text.Trim());
 
     /// <summary>True for a term, a half-term, a season, or a word of any scheme's own with a number after it.</summary>
-    public static bool IsSection(string text) => SectionLabel().IsMatch(text.Trim()) && !IsWeek(text) && WeekdayOf(text) == 0;
+    public static bool IsSection(string text) => SectionLabel().IsMatch(text.Trim()) && !IsWeek(text) && WeekdayOf(text) == 0 && !PartPatterns.Intro().IsMatch(text);
+
+    /// <summary>True for what says of the row beside it that a word to learn by heart stands there: <i>tricky word</i> in a column of kinds.</summary>
+    public static bool SaysByHeart(string text) => text.Length <= 30 && TrickyHeader().Match(text.Trim()) is { Success: true, Index: 0 };
 
     /// <summary>True for days on which nothing is taught.</summary>
     public static bool IsHoliday(string text) => Holiday().IsMatch(text.Trim()) && !HalfTermNumber().IsMatch(text.Trim());
@@ -114,7 +117,7 @@ internal static partial class SheetWords
     private static partial Regex OwnLabel();
 
     /// <summary>The lines of a cell; tricky words that are named after the parts on one line are a line of their own.</summary>
-    public static IEnumerable<string> LinesOf(string text) => LineEnds().Split(AndTheWords().Replace(TheWord().Replace(InBrackets().Replace(text, "\ntricky words: ${rest}"), " tricky words: ${rest}"), x => $"\ntricky words: {x.Groups["rest"].Value.Replace(" and ", ", ", StringComparison.OrdinalIgnoreCase)}")).Select(x => x.Trim()).Where(x => x.Length > 0);
+    public static IEnumerable<string> LinesOf(string text) => LineEnds().Split(AndTheWords().Replace(TheWord().Replace(InBrackets().Replace(ByHeart().Replace(text, "tricky words: ${rest}"), "\ntricky words: ${rest}"), " tricky words: ${rest}"), x => $"\ntricky words: {x.Groups["rest"].Value.Replace(" and ", ", ", StringComparison.OrdinalIgnoreCase)}")).Select(x => x.Trim()).Where(x => x.Length > 0);
 
     /// <summary>A line without what it says of days off beside what is taught: <i>no school Monday; p, c</i>.</summary>
     public static string WithoutDaysOff(string text)
@@ -122,6 +125,10 @@ internal static partial class SheetWords
         var pieces = Remarks().Split(text);
         return pieces.Length < 2 ? text : string.Concat(pieces.Where(x => !(IsHoliday(x) && x.Trim().Contains(' ', StringComparison.Ordinal) && !x.Contains(':', StringComparison.Ordinal)))).Trim(' ', ';', ',', '-', '–');
     }
+
+    // "the (tricky)", "I, is (sight words)".
+    [GeneratedRegex(@"^\s*(?<rest>[A-Za-z', ]+?)\s*[(\[]\s*(?:(?:a|an)\s+)?(?:tricky|sight|heart|common|exception|common\s+exception|high[\s-]frequency|irregular|hfw|cew)(?:\s+words?)?\s*[)\]]\s*$", Any)]
+    private static partial Regex ByHeart();
 
     // "c, o, d (I)", "t, i, n (tricky: the, to)".
     [GeneratedRegex(@"\(\s*(?:(?:tricky|sight|heart|common|exception)\s*(?:words?)?\s*:?\s*(?<rest>[A-Za-z', ]+)|(?-i:(?<rest>I)))\s*\)\s*$", Any)]
@@ -138,7 +145,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"(?<=[;,])(?=\s)|(?<=\s)(?=[-–—]\s)", Any)]
     private static partial Regex Remarks();
 
-    [GeneratedRegex(@"\n|(?<=[.;,)])\s+(?=(?:tricky|sight|heart|common|high[\s-]frequency|exception)\b[^:\n]{0,24}:)|,?\s+(?:plus|and|with)\s+(?:the\s+)?(?=(?:tricky|sight|heart)\s+words?\b)", Any)]
+    [GeneratedRegex(@"\n|(?<=[.;,)])\s+(?=(?:tricky|sight|heart|common|high[\s-]frequency|exception)\b[^:\n]{0,24}:)|(?:,?\s+(?:plus|and|with)\s+|\s*[+&]\s*)(?:the\s+)?(?=(?:tricky|sight|heart)(?:\s+words?\b|\s*:))", Any)]
     private static partial Regex LineEnds();
 
     private const RegexOptions Any = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant;
@@ -171,7 +178,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^\s*(term|half[\s-]?term|terms|season|unit|block|stage|section|level|module|part|set|band|book|year|grade|month|quarter|semester|trimester|group)\s*(name|no\.?|number)?\s*$", Any)]
     private static partial Regex SectionHeader();
 
-    [GeneratedRegex(@"\b(notes?|comments?|remarks?|resources?|materials?|texts?|books?|readers?|sentences?|captions?|dictation|hand\s?writing|formation|stor(y|ies)|homework|games?|activit(y|ies)|actions?|movements?|gestures?|signs?|songs?|rhymes?|who|teacher|adult|room|reminders?|links?|assess\w*|outcome|thoughts|(?<!phonics\s)skills?|types?|kinds?|categor(y|ies)|aims?|apply|application|practise|re-?visit|warm[\s-]?up|plenary|starter|awareness|oracy|listening|vocabulary)\b|^\s*(review|revise|revision|recap)\b", Any)]
+    [GeneratedRegex(@"\b(notes?|comments?|remarks?|resources?|materials?|texts?|books?|readers?|sentences?|captions?|dictation|hand\s?writing|formation|stor(y|ies)|homework|games?|activit(y|ies)|actions?|movements?|gestures?|signs?|songs?|rhymes?|who|teacher|adult|room|reminders?|links?|assess\w*|outcome|thoughts|(?<!phonics\s)skills?|types?|kinds?|categor(y|ies)|aims?|apply|application|practise|re-?visit|warm[\s-]?up|plenary|starter|awareness|oracy|listening|vocabulary|why|look(?:ing)?\s+out|watch(?:ing)?\s+out|beware|careful|confus\w*|slips?|mistakes?|errors?|misconceptions?)\b|^\s*(review|revise|revision|recap)\b", Any)]
     private static partial Regex NotesHeader();
 
     [GeneratedRegex(@"\b(suffix(es)?|endings?|morpholog\w*|inflections?)\b", Any)]

@@ -209,7 +209,8 @@ public sealed class SoundChoice(SchoolWords words, SpellingShares shares)
 
     private List<Correspondence>? ByRow(WrittenPart part, IReadOnlyList<string> rowWords, List<SpellingShare> all)
     {
-        var counts = rowWords.Select(x => ShownBy(x, part)).Where(x => x.Count == 1).GroupBy(x => x[0]).ToDictionary(x => x.Key, x => x.Count());
+        // I is no example of a letter, though it is one.
+        var counts = rowWords.Where(x => x.Length > 1).Select(x => ShownBy(x, part)).Where(x => x.Count == 1).GroupBy(x => x[0]).ToDictionary(x => x.Key, x => x.Count());
         if (counts.Count == 0)
         {
             return null;
