@@ -182,7 +182,7 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
         }
 
         // The word I, where the letter i is known.
-        if (bare && part.Letters == "i" && source.Text.Trim() == "I" && state.Graphemes.Contains("i") && written.Sound.Length == 0)
+        if (bare && part.Letters == "i" && IsTheWordI(source.Text) && state.Graphemes.Contains("i") && written.Sound.Length == 0)
         {
             made.Tricky.Add("I");
             return;
@@ -228,6 +228,8 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
         var id = isLongU ? "long-u" : times == 0 ? part.Letters : $"{part.Letters}-{times + 1}";
         Take(Asked(id, part.Letters, source, choices, chosen.Against, state), part.Letters, state, made);
     }
+
+    private static bool IsTheWordI(string text) => text.Trim() is "I" || (text.Trim().EndsWith(" I", StringComparison.Ordinal) && SheetWords.IsOrdinal(text.Trim()[..^2]));
 
     // The one sound of all that stands in the cell with a part: er, beside ir and ur.
     private Sound? Beside(WrittenPart part, WrittenRung written)

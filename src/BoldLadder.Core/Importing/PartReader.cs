@@ -16,6 +16,9 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
 
     private const int LongestCell = 600, MostTokens = 14;
 
+    // So many words without a comma are a phrase.
+    private const int Phrase = 4;
+
     /// <summary>Words commoner than this stand in sentences rather than in talk of letters.</summary>
     private const int Talk = 300;
 
@@ -47,9 +50,9 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         {
             (text, column) = (together.Groups["list"].Value.Replace("-", "", StringComparison.Ordinal), ColumnRole.Clusters);
         }
-        else if (SheetWords.StructureOf(text) is { } structure)
+        else if (SheetWords.StructuresOf(text) is { Count: > 0 } structures)
         {
-            return [WrittenPart.Plain(WrittenKind.Structure, text) with { Structure = structure, Words = WordsIn(Brackets().Match(text).Groups["in"].Value) }];
+            return [.. structures.Select(x => WrittenPart.Plain(WrittenKind.Structure, text) with { Structure = x, Words = WordsIn(Brackets().Match(text).Groups["in"].Value) })];
         }
 
         // A sound named before a list holds for all of it: "/ee/: ea, ey" or "long a: ai, ay".
@@ -62,7 +65,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
             parts.AddRange(joined && read.Count > 0 && parts.Count > 0 ? [read[0] with { Joined = true }, .. read.Skip(1)] : read);
         }
 
-        return Words(Shared(Folded(WithoutTalk(parts, pieces.Count))));
+        return CellParts.Settled(parts, pieces.Count, _token);
     }
 
     /// <summary>The words of a cell that holds words and nothing else.</summary>
@@ -80,69 +83,6 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
 
     /// <summary>True when some letters are a grapheme, a split digraph, or letters of English that make one of the other parts.</summary>
     public bool LooksLikePart(string text) => Read(text).All(x => x.Kind is WrittenKind.Grapheme or WrittenKind.Ending or WrittenKind.Cluster or WrittenKind.Structure or WrittenKind.RimeUnit);
-
-    // "-ing, no change": beside parts several words that are not of the commonest are talk of them.
-    private static List<WrittenPart> WithoutTalk(List<WrittenPart> parts, int pieces) => pieces > 1 && parts.Count > pieces && parts[0].Kind == WrittenKind.Ending && parts.Exists(x => x.Kind == WrittenKind.Word)
-        ? [.. parts.Where(x => x.Kind != WrittenKind.Word)] : parts;
-
-    // "oa boat, coat": a word after a part with words, that shows it too, is one more of them.
-    private List<WrittenPart> Folded(List<WrittenPart> parts)
-    {
-        var folded = new List<WrittenPart>();
-        foreach (var part in parts)
-        {
-            if (part.Kind == WrittenKind.Word && folded.Count > 0 && folded[^1] is { Kind: WrittenKind.Grapheme, Words.Count: > 0 } last && _token.Shows(part.Letters, last.Letters))
-            {
-                folded[^1] = last with { Words = [.. last.Words, part.Letters] };
-            }
-            else
-            {
-                folded.Add(part);
-            }
-        }
-
-        return folded;
-    }
-
-    // "ti, ci (station, magician)": words after the last are for all, each where it shows the letters.
-    private List<WrittenPart> Shared(List<WrittenPart> parts)
-    {
-        if (parts.Count < 2 || parts[^1].Words.Count < 2 || parts.Any(x => x.Kind != WrittenKind.Grapheme) || parts.SkipLast(1).Any(x => x.Words.Count > 0))
-        {
-            return parts;
-        }
-
-        var words = parts[^1].Words;
-        return parts.ConvertAll(x => x with { Words = [.. words.Where(w => _token.Segments(w).Any(s => s.Grapheme.Text == x.Letters))] });
-    }
-
-    // A word that may be letters too is one where words stand before it, and letters where letters do.
-    private static List<WrittenPart> Words(List<WrittenPart> parts)
-    {
-        for (var i = 0; i < parts.Count; i++)
-        {
-            // Among rimes a word is one too: old, ind.
-            if (parts[i].Kind == WrittenKind.Word && parts.Any(x => x.Kind == WrittenKind.RimeUnit) && TokenReader.IsVowel(parts[i].Letters[0]))
-            {
-                parts[i] = parts[i] with { Kind = WrittenKind.RimeUnit };
-            }
-
-            if (!parts[i].MayBeWord || parts[i].Sounds.Count + parts[i].Words.Count > 0)
-            {
-                continue;
-            }
-
-            var others = parts.Where((_, at) => at != i).ToList();
-            var wordBefore = i > 0 && parts[i - 1].Kind == WrittenKind.Word;
-            var allWords = others.Count > 0 && others.All(x => x.Kind == WrittenKind.Word || x.MayBeWord) && others.Any(x => x.Kind == WrittenKind.Word);
-            if (wordBefore || allWords)
-            {
-                parts[i] = WrittenPart.Plain(WrittenKind.Word, parts[i].Letters == "i" ? "I" : parts[i].Letters);
-            }
-        }
-
-        return parts;
-    }
 
     private static string Plainer(string text)
     {
@@ -254,6 +194,12 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
                 return [_token.One(sounds[0].ToLowerInvariant(), [], named, both, place, asEnding, column)];
             }
 
+            // "Double letters" says something, though no letters.
+            if (sounds.Count + named.Count == 0 && piece.Trim().Contains(' ', StringComparison.Ordinal))
+            {
+                return [WrittenPart.Plain(WrittenKind.Kept, piece)];
+            }
+
             // "The" and "said" in quotes and nothing beside them are words to learn.
             return sounds.Count == 0 && named.Count > 0 && Quotes().IsMatch(piece) && !Brackets().IsMatch(piece) ? [.. named.Select(x => WrittenPart.Plain(WrittenKind.Word, x))] : [.. LettersOfIpa(sounds, named, both, place)];
         }
@@ -295,7 +241,8 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
                 || main.Split(' ').Length + 2 <= piece.Split(' ').Length;
             if (parts.Count > 0 && talks)
             {
-                return parts;
+                // "Two or more digraphs": in a phrase a word that is letters too is talk.
+                return read.Count < Phrase || parts.Exists(x => !_token.IsWord(x.Letters)) ? parts : [WrittenPart.Plain(WrittenKind.Kept, piece)];
             }
 
             // "Harvest festival" is no two words to learn by heart: those are among the commonest.

@@ -149,6 +149,13 @@ public sealed class SheetLayout
     private static bool WeeksAcross(IReadOnlyList<SheetCell> cells)
     {
         var rows = cells.GroupBy(x => x.Row).OrderBy(x => x.Key).Take(LastHeaderRow);
+        // "Week | 1 | 2 | 3": the row is numbered, and what stands below is called at its left.
+        var numbered = rows.FirstOrDefault()?.OrderBy(x => x.Column).ToList() ?? [];
+        if (numbered.Count > 3 && SheetWords.IsCounted(numbered[0].Text) && numbered.Skip(1).All(x => SheetWords.IsOrdinal(x.Text)) && cells.Any(x => x.Column == numbered[0].Column && x != numbered[0] && (SheetWords.RoleOf(x.Text) is not null || SheetWords.WeekdayOf(x.Text) > 0)))
+        {
+            return true;
+        }
+
         return rows.Any(row => row.Count(x => SheetWords.IsWeek(x.Text) || (SheetWords.IsSection(x.Text) && SheetWords.RoleOf(x.Text) is null)) is var labels
             && labels >= 3 && labels >= row.Count() - 1);
     }
@@ -244,16 +251,23 @@ public sealed class SheetLayout
             && TextsOf(x) is { Count: > 3 } texts && Share(texts, t => t.Split(' ') is { Length: > 2 } all && all.Any(w => w.Length > 3 && w.All(char.IsAsciiLetter))) >= 0.4;
         var parts = columns.Where(x => x.Role == ColumnRole.Parts).ToList();
         var letters = cells.Where(x => !headers.Contains(x.Row) && parts.Any(p => p.Column == x.Column)).ToLookup(x => x.Row, x => x.Text);
-        bool IsShown(SheetColumn x)
+        bool IsShown(SheetColumn x, int each)
         {
             var rows = CellsOf(x).Select(c => (Words: PartReader.WordsIn(c.Text), Parts: letters[c.Row].SelectMany(t => reader.Read(t)).Where(p => p.Kind == WrittenKind.Grapheme).ToList())).Where(r => r.Parts.Count > 0 && r.Words.Count > 0).ToList();
-            return rows.Count > 2 && rows.Sum(r => r.Words.Count) >= 2 * rows.Count && rows.Count(r => r.Words.All(w => r.Parts.Any(p => p.IsSeenIn(w)))) * 10 >= rows.Count * 8;
+            return rows.Count > 2 && rows.Sum(r => r.Words.Count) >= each * rows.Count && rows.Count(r => r.Words.All(w => r.Parts.Any(p => p.IsSeenIn(w)))) * 10 >= rows.Count * 8;
         }
 
         return [.. columns.Select(x =>
         {
+            // Words for each day that show what the row is about.
+            if (x.Role == ColumnRole.Parts && Free(x) && SheetWords.WeekdayOf(x.Heading) > 0 && parts.Exists(p => SheetWords.WeekdayOf(p.Heading) == 0) && IsShown(x, 1)
+                && TextsOf(x).TrueForAll(t => reader.Read(t).All(p => p.Kind == WrittenKind.Word)))
+            {
+                return x with { Role = ColumnRole.Words };
+            }
+
             // Words to learn that all show what their row teaches are its examples: badge, edge, bridge.
-            if (x.Role == ColumnRole.TrickyWords && Free(x) && IsShown(x))
+            if (x.Role == ColumnRole.TrickyWords && Free(x) && IsShown(x, 2))
             {
                 return x with { Role = ColumnRole.Words };
             }

@@ -236,7 +236,7 @@ internal sealed class SheetReading
             return true;
         }
 
-        if (text.Contains('\n', StringComparison.Ordinal) || SheetWords.Labelled(text) is not null || SheetWords.LessonOf(text) is not null || SheetWords.StructureOf(text) is not null)
+        if (text.Contains('\n', StringComparison.Ordinal) || SheetWords.Labelled(text) is not null || SheetWords.LessonOf(text) is not null || SheetWords.StructuresOf(text).Count > 0)
         {
             return !wide && AddAlone(cell, role);
         }
@@ -285,7 +285,7 @@ internal sealed class SheetReading
     }
 
     // Parts, or words in a list; words that make a phrase say what the section is about.
-    private bool Teaches(string text) => _reader.Read(text) is var read && (read.Any(x => x.Kind == WrittenKind.Grapheme)
+    private bool Teaches(string text) => _reader.Read(text) is var read && (read.Any(x => x.Kind is WrittenKind.Grapheme or WrittenKind.Ending or WrittenKind.Cluster or WrittenKind.RimeUnit or WrittenKind.Structure or WrittenKind.Print)
         || (read.Any(x => x.Kind == WrittenKind.Word) && (read.Count < 3 || text.Contains(',', StringComparison.Ordinal))));
 
     // Words of which each is one a class must be told.

@@ -48,6 +48,9 @@ internal static partial class SheetWords
 
     private static ColumnRole? Named(string heading) => Headers.Where(x => x.Words.IsMatch(heading)).Select(x => (ColumnRole?)x.Role).FirstOrDefault();
 
+    /// <summary>True for a heading of weeks, days, lessons or terms that numbers follow.</summary>
+    public static bool IsCounted(string heading) => Named(heading) is ColumnRole.Week or ColumnRole.Day or ColumnRole.Section;
+
     /// <summary>True for <i>week taught</i>, <i>introduced in</i>: a column that says when.</summary>
     public static bool SaysWhen(string heading) => heading.Length <= 30 && WhenHeader().IsMatch(heading) && !TrickyHeader().IsMatch(heading);
 
@@ -69,7 +72,7 @@ internal static partial class SheetWords
     public static bool IsSection(string text) => SectionLabel().IsMatch(text.Trim()) && !IsWeek(text) && WeekdayOf(text) == 0 && !PartPatterns.Intro().IsMatch(text);
 
     /// <summary>True for what says of the row beside it that a word to learn by heart stands there: <i>tricky word</i> in a column of kinds.</summary>
-    public static bool SaysByHeart(string text) => text.Length <= 30 && TrickyHeader().Match(text.Trim()) is { Success: true, Index: 0 };
+    public static bool SaysByHeart(string text) => text.Length <= 30 && TrickyHeader().Match(text.Trim(' ', '(', ')')) is { Success: true, Index: 0 };
 
     /// <summary>True for days on which nothing is taught.</summary>
     public static bool IsHoliday(string text) => Holiday().IsMatch(text.Trim()) && !HalfTermNumber().IsMatch(text.Trim());
@@ -88,12 +91,11 @@ internal static partial class SheetWords
         : ContrastLesson().IsMatch(text) ? RungKind.Contrast
         : ReviewLesson().IsMatch(text) ? RungKind.Consolidation : null;
 
-    /// <summary>The pattern of boxes that some text names; null for none.</summary>
-    public static TaughtStructure? StructureOf(string text) => ThreeSyllables().IsMatch(text) ? TaughtStructure.ThreeSyllables
-        : TwoSyllables().IsMatch(text) ? TaughtStructure.TwoSyllables
-        : ThreeTogether().IsMatch(text) ? TaughtStructure.ThreeTogether
-        : PairAtStart().IsMatch(text) ? TaughtStructure.PairAtStart
-        : PairAtEnd().IsMatch(text) ? TaughtStructure.PairAtEnd : null;
+    /// <summary>The pattern of boxes that some text names, or the two that stand at the ends of a word; none for most.</summary>
+    public static IReadOnlyList<TaughtStructure> StructuresOf(string text) => ThreeSyllables().IsMatch(text) ? [TaughtStructure.ThreeSyllables]
+        : TwoSyllables().IsMatch(text) ? [TaughtStructure.TwoSyllables]
+        : ThreeTogether().IsMatch(text) ? [TaughtStructure.ThreeTogether]
+        : [.. PairAtEnd().IsMatch(text) ? (TaughtStructure[])[TaughtStructure.PairAtEnd] : [], .. PairAtStart().IsMatch(text) ? (TaughtStructure[])[TaughtStructure.PairAtStart] : []];
 
     /// <summary>A label at the start of a cell (<i>Week 2: </i>, <i>Tricky words - </i>) and what follows it.</summary>
     public static (string Label, string After)? Labelled(string text)
@@ -178,7 +180,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^\s*(term|half[\s-]?term|terms|season|unit|block|stage|section|level|module|part|set|band|book|year|grade|month|quarter|semester|trimester|group)\s*(name|no\.?|number)?\s*$", Any)]
     private static partial Regex SectionHeader();
 
-    [GeneratedRegex(@"\b(notes?|comments?|remarks?|resources?|materials?|texts?|books?|readers?|sentences?|captions?|dictation|hand\s?writing|formation|stor(y|ies)|homework|games?|activit(y|ies)|actions?|movements?|gestures?|signs?|songs?|rhymes?|who|teacher|adult|room|reminders?|links?|assess\w*|outcome|thoughts|(?<!phonics\s)skills?|types?|kinds?|categor(y|ies)|aims?|apply|application|practise|re-?visit|warm[\s-]?up|plenary|starter|awareness|oracy|listening|vocabulary|why|look(?:ing)?\s+out|watch(?:ing)?\s+out|beware|careful|confus\w*|slips?|mistakes?|errors?|misconceptions?)\b|^\s*(review|revise|revision|recap)\b", Any)]
+    [GeneratedRegex(@"\b(notes?|comments?|remarks?|resources?|materials?|texts?|books?|readers?|sentences?|captions?|dictation|hand\s?writing|formation|stor(y|ies)|homework|games?|activit(y|ies)|actions?|movements?|gestures?|signs?|songs?|rhymes?|who|teacher|adult|room|reminders?|links?|assess\w*|outcome|thoughts|(?<!phonics\s)skills?|types?|kinds?|categor(y|ies)|aims?|apply|application|practise|re-?visit|warm[\s-]?up|plenary|starter|awareness|oracy|listening|vocabulary|why|look(?:ing)?\s+out|watch(?:ing)?\s+out|beware|careful|confus\w*|slips?|mistakes?|errors?|misconceptions?)\b|^\s*(letter\s+)?names?\s*$|^\s*(review|revise|revision|recap)\b", Any)]
     private static partial Regex NotesHeader();
 
     [GeneratedRegex(@"\b(suffix(es)?|endings?|morpholog\w*|inflections?)\b", Any)]
@@ -239,7 +241,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"\b(three|3)[\s-]*(or\s+more[\s-]+)?syllables?\b|\btrisyllab\w*", Any)]
     private static partial Regex ThreeSyllables();
 
-    [GeneratedRegex(@"\b(two|2)[\s-]*syllables?\b|\bdisyllab\w*|\bcompound\s+words?\b", Any)]
+    [GeneratedRegex(@"\b(two|2)[\s-]*syllables?\b|\bdisyllab\w*|\b(longer|multi-?\s?syllab\w*|poly-?\s?syllab\w*)\s+words?\b|\bcompound\s+words?\b", Any)]
     private static partial Regex TwoSyllables();
 
     [GeneratedRegex(@"\bc{3}vc{0,3}\b|\bc{0,3}vc{3}\b|\b(three|3)\s+consonants\b|\bthree[\s-]consonant", Any)]
@@ -251,6 +253,6 @@ internal static partial class SheetWords
     [GeneratedRegex(@"\bc?vcc\b|\b(two\s+|2\s+)?(consonants?\s+(together\s+)?|(consonant\s+)?(clusters?|blends)\s+)at\s+the\s+end\b|\b(final|end|ending)\s+(consonant\s+)?(clusters?|blends|adjacent\s+consonants)\b", Any)]
     private static partial Regex PairAtEnd();
 
-    [GeneratedRegex(@"^\s*(?:(?<label>[^:=]{1,40}?)\s*(:|\s[-–—]\s)|(?<label>(?:tricky|sight|heart)\s+words?)\s)\s*(?<rest>.+)$", Any | RegexOptions.Singleline)]
+    [GeneratedRegex(@"^\s*(?:(?<label>[^:=]{1,40}?)\s*(:|\s[-–—]\s)|(?<label>(?:tricky|sight|heart)\s+words?)\s(?!are\b|is\b|will\b|taught\b|from\b|as\b|in\b|for\b))\s*(?<rest>.+)$", Any | RegexOptions.Singleline)]
     private static partial Regex Label();
 }

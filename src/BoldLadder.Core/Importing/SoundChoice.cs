@@ -221,6 +221,9 @@ public sealed class SoundChoice(SchoolWords words, SpellingShares shares)
         return ranked[0].Value >= 0.8 * total ? [ranked[0].Key] : [.. ranked.Where(x => all.Any(a => a.Correspondence == x.Key)).Select(x => x.Key)];
     }
 
+    /// <summary>True for letters that many schools teach with two sounds at once.</summary>
+    internal static bool HasPair(string letters) => Pairs.Any(x => x.Grapheme == letters);
+
     private static List<SpellingShare>? PairOf(string letters, List<SpellingShare> from)
     {
         var pair = Pairs.FirstOrDefault(x => x.Grapheme == letters).Sounds?.Select(s => from.FirstOrDefault(x => x.Correspondence.Sound.Key == s)).OfType<SpellingShare>().ToList();
