@@ -210,6 +210,7 @@ public sealed class SheetLayout
             : Mostly(texts, x => SheetWords.IsOrdinal(x) || SheetWords.WeekdayOf(x) > 0) ? ColumnRole.Day
             : Mostly(texts, SheetWords.IsCount) || (texts.Count > 1 && texts.All(SheetWords.IsTick)) ? ColumnRole.LeftOut
             : Mostly(texts, SheetWords.IsSection) ? ColumnRole.Section
+            : Mostly(texts, x => SheetWords.Labelled(x) is var (label, _) && SheetWords.RoleOf(label) == ColumnRole.TrickyWords) ? ColumnRole.TrickyWords
             : Share(texts, x => x.Split('\n').Any(line => line.Trim().Length > 0 && reader.LooksLikePart(line))) >= 0.4 ? ColumnRole.Parts
             : Mostly(texts, x => PartReader.WordsIn(x) is { Count: > 0 and <= 14 } all && all.All(w => words.FindWord(w) is not null)) ? ColumnRole.Words
             : texts.Any(reader.LooksLikePart) && Share(texts, x => reader.Read(x).All(p => p.Kind != WrittenKind.Kept)) >= 0.6 ? ColumnRole.Parts

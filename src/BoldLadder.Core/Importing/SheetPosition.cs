@@ -41,4 +41,40 @@ internal sealed class SheetPosition
         made.Add(rung);
         return rung;
     }
+
+    /// <summary>True for what says when or where something is taught, and not what.</summary>
+    public static bool IsLabel(SheetLayout.PlacedCell x, SheetLayout layout) =>
+        layout.RoleAt(x.Column) is ColumnRole.Section or ColumnRole.Week or ColumnRole.Day or ColumnRole.Date or ColumnRole.LeftOut || SheetWords.IsWeek(x.Text) || SheetWords.IsOrdinal(x.Text)
+        || SheetWords.WeekdayOf(x.Text) > 0 || SheetLayout.DateOf(x.Text) is not null;
+
+    /// <summary>Takes in what a row says of its week, date, day and section.</summary>
+    public void Take(IReadOnlyList<SheetLayout.PlacedCell> row, SheetLayout layout)
+    {
+        foreach (var cell in row)
+        {
+            var role = layout.RoleAt(cell.Column);
+            if (SheetWords.IsWeek(cell.Text) || (role == ColumnRole.Week && SheetWords.IsOrdinal(cell.Text)))
+            {
+                OwnWeek = Week = SheetWords.IsWeek(cell.Text) ? cell.Text.Trim() : $"Week {cell.Text.Trim()}";
+            }
+            else if (layout.DateIn(cell.Text) is { } date && role is ColumnRole.Date or ColumnRole.Week or ColumnRole.Day)
+            {
+                Date = date;
+                OwnWeek = role == ColumnRole.Week ? cell.Text : OwnWeek;
+            }
+            else if (role == ColumnRole.Section && !SheetWords.IsHoliday(cell.Text) && SheetWords.LessonOf(cell.Text) is null)
+            {
+                var heading = layout.Columns.First(x => x.Column == cell.Column).Heading;
+                var named = SheetWords.IsOrdinal(cell.Text) && heading.Length > 0 ? $"{heading.Trim()} {cell.Text.Trim()}" : cell.Text.Trim();
+                if (named != Section)
+                {
+                    Enter(named);
+                }
+            }
+            else if (role == ColumnRole.Day || SheetWords.WeekdayOf(cell.Text) > 0)
+            {
+                DayGiven = true;
+            }
+        }
+    }
 }

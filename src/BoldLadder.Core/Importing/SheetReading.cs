@@ -14,6 +14,12 @@ internal sealed class SheetReading
     private readonly SheetPosition _at = new();
     private readonly CellReading _cells;
 
+    // The rung that each column gave last: a row of words below it shows what it teaches.
+    private readonly Dictionary<int, WrittenRung> _above = [];
+
+    // The line before was a heading with its parts behind it.
+    private bool _listed;
+
     private SheetReading(SheetLayout layout, PartReader reader, SchoolWords words)
     {
         (_layout, _reader, _words) = (layout, reader, words);
@@ -64,14 +70,14 @@ internal sealed class SheetReading
         }
 
         // A day off across a row, whatever else stands in it.
-        if (row.Any(x => SheetWords.IsHoliday(x.Text)) && row.All(x => SheetWords.IsHoliday(x.Text) || IsLabel(x)))
+        if (row.Any(x => SheetWords.IsHoliday(x.Text)) && row.All(x => SheetWords.IsHoliday(x.Text) || SheetPosition.IsLabel(x, _layout)))
         {
             foreach (var cell in row.Where(x => SheetWords.IsHoliday(x.Text)))
             {
                 Leave(cell, LeftOutReason.Holiday);
             }
 
-            Labels(row);
+            _at.Take(row, _layout);
             return;
         }
 
@@ -85,12 +91,20 @@ internal sealed class SheetReading
             return;
         }
 
-        Labels(row);
+        _at.Take(row, _layout);
+        if (RowRole(row) is { } role && row.Where(x => IsPart(_layout.RoleAt(x.Column))).ToList() is { Count: > 0 } cells && cells.TrueForAll(x => _above.ContainsKey(x.Column)))
+        {
+            Below(cells, role);
+            return;
+        }
+
         var made = new List<WrittenRung>();
         var byHeart = row.Any(x => _layout.RoleAt(x.Column) is ColumnRole.Notes or ColumnRole.LeftOut && SheetWords.SaysByHeart(x.Text));
         foreach (var cell in row.Where(x => IsPart(_layout.RoleAt(x.Column)) && !SheetWords.IsWeek(x.Text)))
         {
-            made.AddRange(_cells.Of(cell, byHeart ? ColumnRole.TrickyWords : _layout.RoleAt(cell.Column)));
+            var rungs = _cells.Of(cell, byHeart ? ColumnRole.TrickyWords : _layout.RoleAt(cell.Column));
+            made.AddRange(rungs);
+            _above[cell.Column] = rungs.LastOrDefault() ?? _above.GetValueOrDefault(cell.Column)!;
         }
 
         var owner = made.FirstOrDefault();
@@ -148,13 +162,28 @@ internal sealed class SheetReading
                 case ColumnRole.Section or ColumnRole.Week or ColumnRole.Day or ColumnRole.Date or ColumnRole.Notes when SheetWords.LessonOf(cell.Text) is { } kind && made.Count == 0:
                     _at.Begin(made, From(cell)).Parts.Add(WrittenPart.Plain(WrittenKind.Lesson, cell.Text) with { Lesson = kind });
                     break;
-                case ColumnRole.Notes when !IsLabel(cell):
+                case ColumnRole.Notes when !SheetPosition.IsLabel(cell, _layout):
                     Leave(cell, LeftOutReason.NotRead);
                     break;
             }
         }
 
         Rungs.AddRange(made);
+    }
+
+    // "Words", at the left of a row, in a column that nothing heads.
+    private ColumnRole? RowRole(IReadOnlyList<SheetLayout.PlacedCell> row) => row.TakeWhile(x => !IsPart(_layout.RoleAt(x.Column)))
+        .Where(x => _layout.Columns.First(c => c.Column == x.Column).Heading.Length == 0).Select(x => SheetWords.RowRoleOf(x.Text)).FirstOrDefault(x => x is ColumnRole.Words or ColumnRole.TrickyWords);
+
+    // A row of words stands under the row of what they show.
+    private void Below(List<SheetLayout.PlacedCell> cells, ColumnRole role)
+    {
+        foreach (var cell in cells)
+        {
+            var rung = _above[cell.Column];
+            (role == ColumnRole.Words ? rung.Words : rung.Tricky).AddRange(role == ColumnRole.Words ? PartReader.WordsIn(cell.Text) : CellReading.TrickyIn(cell.Text));
+            rung.Sources.Add(From(cell));
+        }
     }
 
     private void CalledBy(SheetLayout.PlacedCell cell)
@@ -178,11 +207,13 @@ internal sealed class SheetReading
         }
 
         // "Unit 1: m o b t" is a heading and what stands under it, in one.
-        if (_layout.Columns.Count == 1 && SheetWords.Labelled(text) is var (label, rest) && ((SheetWords.IsWeek(label) && SheetWords.LessonOf(rest) is not null) || ((SheetWords.IsWeek(label) || SheetWords.IsSection(label)) && Teaches(rest))))
+        if (_layout.Columns.Count == 1 && SheetWords.Labelled(text) is var (label, rest) && (((SheetWords.IsWeek(label) || _listed) && SheetWords.LessonOf(rest) is not null) || ((SheetWords.IsWeek(label) || SheetWords.IsSection(label)) && Teaches(rest))))
         {
+            _listed = true;
             return AddAlone(cell, ColumnRole.Parts);
         }
 
+        _listed = false;
         if (SheetWords.IsWeek(text))
         {
             _at.Week = text;
@@ -290,40 +321,6 @@ internal sealed class SheetReading
 
     // Words of which each is one a class must be told.
     private bool Tricky(IReadOnlyList<WrittenPart> read) => read.All(x => _words.FindWord(x.Letters) is { } word && word.Rank < 2500);
-
-    private bool IsLabel(SheetLayout.PlacedCell x) =>
-        _layout.RoleAt(x.Column) is ColumnRole.Section or ColumnRole.Week or ColumnRole.Day or ColumnRole.Date or ColumnRole.LeftOut || SheetWords.IsWeek(x.Text) || SheetWords.IsOrdinal(x.Text)
-        || SheetWords.WeekdayOf(x.Text) > 0 || SheetLayout.DateOf(x.Text) is not null;
-
-    private void Labels(IReadOnlyList<SheetLayout.PlacedCell> row)
-    {
-        foreach (var cell in row)
-        {
-            var role = _layout.RoleAt(cell.Column);
-            if (SheetWords.IsWeek(cell.Text) || (role == ColumnRole.Week && SheetWords.IsOrdinal(cell.Text)))
-            {
-                _at.OwnWeek = _at.Week = SheetWords.IsWeek(cell.Text) ? cell.Text.Trim() : $"Week {cell.Text.Trim()}";
-            }
-            else if (_layout.DateIn(cell.Text) is { } date && role is ColumnRole.Date or ColumnRole.Week or ColumnRole.Day)
-            {
-                _at.Date = date;
-                _at.OwnWeek = role == ColumnRole.Week ? cell.Text : _at.OwnWeek;
-            }
-            else if (role == ColumnRole.Section && !SheetWords.IsHoliday(cell.Text) && SheetWords.LessonOf(cell.Text) is null)
-            {
-                var heading = _layout.Columns.First(x => x.Column == cell.Column).Heading;
-                var named = SheetWords.IsOrdinal(cell.Text) && heading.Length > 0 ? $"{heading.Trim()} {cell.Text.Trim()}" : cell.Text.Trim();
-                if (named != _at.Section)
-                {
-                    _at.Enter(named);
-                }
-            }
-            else if (role == ColumnRole.Day || SheetWords.WeekdayOf(cell.Text) > 0)
-            {
-                _at.DayGiven = true;
-            }
-        }
-    }
 
     private static bool IsPart(ColumnRole role) => role is ColumnRole.Parts or ColumnRole.Endings or ColumnRole.Clusters or ColumnRole.RimeUnits;
 }

@@ -71,6 +71,9 @@ internal static partial class SheetWords
     /// <summary>True for a term, a half-term, a season, or a word of any scheme's own with a number after it.</summary>
     public static bool IsSection(string text) => SectionLabel().IsMatch(text.Trim()) && !IsWeek(text) && WeekdayOf(text) == 0 && !PartPatterns.Intro().IsMatch(text);
 
+    /// <summary>What a label at the left of a row says that stands in it: <i>words</i>, <i>tricky words</i>; null for none.</summary>
+    public static ColumnRole? RowRoleOf(string text) => text.Trim().Length <= 24 && Named(text) is ColumnRole.Words or ColumnRole.TrickyWords or ColumnRole.Notes or ColumnRole.Parts or ColumnRole.Sounds ? Named(text) : null;
+
     /// <summary>True for what says of the row beside it that a word to learn by heart stands there: <i>tricky word</i> in a column of kinds.</summary>
     public static bool SaysByHeart(string text) => text.Length <= 30 && TrickyHeader().Match(text.Trim(' ', '(', ')')) is { Success: true, Index: 0 };
 
@@ -180,7 +183,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^\s*(term|half[\s-]?term|terms|season|unit|block|stage|section|level|module|part|set|band|book|year|grade|month|quarter|semester|trimester|group)\s*(name|no\.?|number)?\s*$", Any)]
     private static partial Regex SectionHeader();
 
-    [GeneratedRegex(@"\b(notes?|comments?|remarks?|resources?|materials?|texts?|books?|readers?|sentences?|captions?|dictation|hand\s?writing|formation|stor(y|ies)|homework|games?|activit(y|ies)|actions?|movements?|gestures?|signs?|songs?|rhymes?|who|teacher|adult|room|reminders?|links?|assess\w*|outcome|thoughts|(?<!phonics\s)skills?|types?|kinds?|categor(y|ies)|aims?|apply|application|practise|re-?visit|warm[\s-]?up|plenary|starter|awareness|oracy|listening|vocabulary|why|look(?:ing)?\s+out|watch(?:ing)?\s+out|beware|careful|confus\w*|slips?|mistakes?|errors?|misconceptions?)\b|^\s*(letter\s+)?names?\s*$|^\s*(review|revise|revision|recap)\b", Any)]
+    [GeneratedRegex(@"\b(notes?|comments?|remarks?|resources?|materials?|texts?|books?|readers?|sentences?|captions?|dictation|hand\s?writing|formation|stor(y|ies)|homework|games?|activit(y|ies)|actions?|movements?|gestures?|signs?|songs?|rhymes?|who|teacher|adult|room|reminders?|links?|assess\w*|outcome|thoughts|(?<!phonics\s)skills?|types?|kinds?|categor(y|ies)|aims?|apply|application|practise|re-?visit|warm[\s-]?up|plenary|starter|awareness|oracy|listening|vocabulary|success\s+criteria|evidence|progress|why|look(?:ing)?\s+out|watch(?:ing)?\s+out|beware|careful|confus\w*|slips?|mistakes?|errors?|misconceptions?)\b|^\s*(letter\s+)?names?\s*$|^\s*(review|revise|revision|recap)\b", Any)]
     private static partial Regex NotesHeader();
 
     [GeneratedRegex(@"\b(suffix(es)?|endings?|morpholog\w*|inflections?)\b", Any)]
@@ -229,13 +232,13 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^(no\.?\s*|#|lesson\s*|step\s*|session\s*|rung\s*|day\s*)?\d{1,3}(st|nd|rd|th)?\s*[.):]?$", Any)]
     private static partial Regex Ordinal();
 
-    [GeneratedRegex(@"\b(assess(ment)?s?|check(s|point)?|test|tests|quiz|screening|screen)\b", Any)]
+    [GeneratedRegex(@"\b(assess(ment)?s?|baselines?|check(s|point)?|test|tests|quiz|screening|screen)\b", Any)]
     private static partial Regex CheckLesson();
 
-    [GeneratedRegex(@"\b(contrast|compare|comparing|alternatives?\s+together|sort(ing)?\s+(the\s+)?(spellings?|sounds?)|which\s+spelling|versus|vs\.?|side\s+by\s+side)\b", Any)]
+    [GeneratedRegex(@"\b(contrast|compare|comparing|alternatives?\s+together|sort(ing)?\s+(the\s+)?(spellings?|sounds?)|which\s+spelling|versus|vs\.?|side\s+by\s+side)\b|(?<!consonants?\s)\btogether\s*$", Any)]
     private static partial Regex ContrastLesson();
 
-    [GeneratedRegex(@"\b(review(s|ing)?|revis(e|ion|it|iting)|re-?cap(s|ping)?|consolidat\w*|catch[\s-]?up|go(ing|es)?\s+over|went\s+over|over[\s-]?learn\w*|recall|again|practi[sc]e\s+(week|day|all|everything)|mixed\s+practi[sc]e|(blending|segmenting|word\s+reading|c?vc)\s+(week|day|practi[sc]e)|no\s+new\s+(sounds?|letters?|learning)|nothing\s+new|overflow|slack|spare\s+day|buffer|mop[\s-]?up|secure|c?vc(\s*(and|/|,|&)\s*c?vc)?\s+words?)\b|^\s*((more\s+|extra\s+|further\s+)?practi[sc]e|mix(ed)?)\s", Any)]
+    [GeneratedRegex(@"\b(review(s|ing)?|revis(e|ion|it|iting)|re-?cap(s|ping)?|consolidat\w*|catch[\s-]?up|go(ing|es)?\s+over|went\s+over|over[\s-]?learn\w*|recall|again|practi[sc]e\s+(week|day|all|everything)|mixed\s+practi[sc]e|(blending|segmenting|word\s+reading|c?vc)\s+(week|day|practi[sc]e)|no\s+new\s+(sounds?|letters?|learning)|nothing\s+new|overflow|slack|spare\s+day|buffer|mop[\s-]?up|secure|blend(ing)?\s+(sounds?|words?)|segment(ing)?\s+(sounds?|words?)|c?vc(\s*(and|/|,|&)\s*c?vc)?\s+words?)\b|^\s*((more\s+|extra\s+|further\s+)?practi[sc]e|mix(ed)?)\s", Any)]
     private static partial Regex ReviewLesson();
 
     [GeneratedRegex(@"\b(three|3)[\s-]*(or\s+more[\s-]+)?syllables?\b|\btrisyllab\w*", Any)]
