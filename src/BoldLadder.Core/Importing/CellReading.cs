@@ -17,6 +17,11 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
             return made;
         }
 
+        if (SheetWords.IsNothing(cell.Text))
+        {
+            return made;
+        }
+
         var source = cell.From(layout.Sheet);
         foreach (var line in SheetWords.LinesOf(cell.Text))
         {

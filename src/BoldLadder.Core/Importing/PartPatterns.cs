@@ -7,7 +7,7 @@ internal static partial class PartPatterns
 {
     private const RegexOptions Any = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant;
 
-    [GeneratedRegex(@"^\s*([•▪◦*·>✓–-]\s+|\(?\d{1,3}\s*(?:[.):]|→|[-=–]+>|>)\s+|\(?[a-z]\)\s+|\d{1,2}\s+(?=\S{1,4}$))")]
+    [GeneratedRegex(@"^\s*([•▪◦*·>✓~–-]\s+|\(?\d{1,3}\s*(?:[.):]|→|[-=–]+>|>)\s+|\(?[a-z]\)\s+|\d{1,2}\s+(?=\S{1,4}$))")]
     public static partial Regex Bullet();
 
     [GeneratedRegex(@"\)\s+(?=[^\s(),]{1,5}\s*\()")]

@@ -91,7 +91,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         text = EndsIn().Replace(WhatTakesIt().Replace(Neighbours().Replace(text, " "), ""), x => x.Groups["dash"].Success ? "ending " : "final ");
         text = PlusE().Replace(text.Trim(), "${first}e");
         text = BothManners().Replace(BracketEnd().Replace(text, "), "), " both ");
-        return Spaces().Replace(Symbols().Replace(Bullet().Replace(text, ""), " "), " ").Trim(' ', '.', ';', ',');
+        return Spaces().Replace(Symbols().Replace(Bullet().Replace(text, ""), " "), " ").Trim(' ', '.', ';', ',', '~');
     }
 
     // "Magic e (a_e, i_e)", "bossy r: ar, or": what is said before a list of letters is talk of it, and no letters of its own.
@@ -242,7 +242,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
             if (parts.Count > 0 && talks)
             {
                 // "Two or more digraphs": in a phrase a word that is letters too is talk.
-                return read.Count < Phrase || parts.Exists(x => !_token.IsWord(x.Letters)) ? parts : [WrittenPart.Plain(WrittenKind.Kept, piece)];
+                return read.Count < Phrase || parts.Exists(x => (x.Letters.Length == 1 && x.Letters is not ("a" or "i")) || !_token.IsWord(x.Letters)) ? parts : [WrittenPart.Plain(WrittenKind.Kept, piece)];
             }
 
             // "Harvest festival" is no two words to learn by heart: those are among the commonest.

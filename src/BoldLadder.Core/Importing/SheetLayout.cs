@@ -56,7 +56,7 @@ public sealed class SheetLayout
     {
         var turned = WeeksAcross(cells) && Repeated([.. cells.Select(x => new PlacedCell(x.Row, x.Column, x))]) is null;
         var placed = cells.Select(x => turned ? new PlacedCell(x.Column, x.Row, x) : new PlacedCell(x.Row, x.Column, x)).ToList();
-        placed = turned ? Unfolded(placed) : Halved(Unfolded(placed));
+        placed = turned ? Unfolded(Unnumbered(placed)) : Halved(Unfolded(placed));
         var rows = placed.GroupBy(x => x.Row).OrderBy(x => x.Key).Select(x => (IReadOnlyList<PlacedCell>)[.. x.OrderBy(c => c.Column)]).ToList();
         var header = HeaderOf(rows, reader);
         var headers = rows.Where(x => header is not null && IsHeader(x, header)).Select(x => x[0].Row).ToHashSet();
@@ -99,6 +99,13 @@ public sealed class SheetLayout
         }
 
         return unfolded;
+    }
+
+    // What numbered the rows of a sheet that was turned round would be a row that teaches nothing.
+    private static List<PlacedCell> Unnumbered(List<PlacedCell> cells)
+    {
+        var first = cells.Where(x => x.Row == cells.Min(c => c.Row)).OrderBy(x => x.Column).ToList();
+        return first.Count > 2 && SheetWords.IsCounted(first[0].Text) && first.Skip(1).All(x => SheetWords.IsOrdinal(x.Text)) ? [.. cells.Except(first)] : cells;
     }
 
     // Two halves of a term side by side, each a column under its name, and so on down the sheet: one below the other.
@@ -211,6 +218,8 @@ public sealed class SheetLayout
             : Mostly(texts, SheetWords.IsCount) || (texts.Count > 1 && texts.All(SheetWords.IsTick)) ? ColumnRole.LeftOut
             : Mostly(texts, SheetWords.IsSection) ? ColumnRole.Section
             : Mostly(texts, x => SheetWords.Labelled(x) is var (label, _) && SheetWords.RoleOf(label) == ColumnRole.TrickyWords) ? ColumnRole.TrickyWords
+            // c, k; recap; assess: parts, and days that go over them.
+            : texts.Any(reader.LooksLikePart) && texts.All(x => reader.LooksLikePart(x) || (x.Length <= 20 && SheetWords.LessonOf(x) is not null)) ? ColumnRole.Parts
             : Share(texts, x => x.Split('\n').Any(line => line.Trim().Length > 0 && reader.LooksLikePart(line))) >= 0.4 ? ColumnRole.Parts
             : Mostly(texts, x => PartReader.WordsIn(x) is { Count: > 0 and <= 14 } all && all.All(w => words.FindWord(w) is not null)) ? ColumnRole.Words
             : texts.Any(reader.LooksLikePart) && Share(texts, x => reader.Read(x).All(p => p.Kind != WrittenKind.Kept)) >= 0.6 ? ColumnRole.Parts

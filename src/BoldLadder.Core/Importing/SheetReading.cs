@@ -6,7 +6,7 @@ namespace BoldLadder.Core.Importing;
 /// <summary>Walks a sheet in the order in which it is taught and writes down what it says, row by row.</summary>
 internal sealed class SheetReading
 {
-    private const int LongestHeading = 60, LongestTitle = 80, SentenceFrom = 4, TitleFrom = 3;
+    private const int LongestHeading = 60, LongestTitle = 80, SentenceFrom = 4, TitleFrom = 3, Commonest = 300;
 
     private readonly SheetLayout _layout;
     private readonly PartReader _reader;
@@ -317,7 +317,7 @@ internal sealed class SheetReading
 
     // Parts, or words in a list; words that make a phrase say what the section is about.
     private bool Teaches(string text) => _reader.Read(text) is var read && (read.Any(x => x.Kind is WrittenKind.Grapheme or WrittenKind.Ending or WrittenKind.Cluster or WrittenKind.RimeUnit or WrittenKind.Structure or WrittenKind.Print)
-        || (read.Any(x => x.Kind == WrittenKind.Word) && (read.Count < 3 || text.Contains(',', StringComparison.Ordinal))));
+        || (read.Any(x => x.Kind == WrittenKind.Word) && (text.Contains(',', StringComparison.Ordinal) || (read.Count < SentenceFrom && read.All(x => x.Kind != WrittenKind.Word || _words.FindWord(x.Letters) is { Rank: < Commonest })))));
 
     // Words of which each is one a class must be told.
     private bool Tricky(IReadOnlyList<WrittenPart> read) => read.All(x => _words.FindWord(x.Letters) is { } word && word.Rank < 2500);

@@ -83,6 +83,9 @@ internal static partial class SheetWords
     /// <summary>True for totals, counts and ticks.</summary>
     public static bool IsCount(string text) => Count().IsMatch(text.Trim());
 
+    /// <summary>True for what is written where nothing is: a dash, <i>none</i>.</summary>
+    public static bool IsNothing(string text) => text.Trim().ToLowerInvariant() is "-" or "–" or "—" or "--" or "n/a" or "none" or "nil" or "." or "...";
+
     /// <summary>True for a tick in a column of ticks.</summary>
     public static bool IsTick(string text) => text.Trim() is "x" or "X" or "✓" or "✔" or "√" or "*";
 
@@ -217,7 +220,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^(week|weeks|wk|wks|w)\.?\s*(no\.?\s*)?\d{1,2}(\s*(-|–|to|&|and|/)\s*\d{1,2})?(\s*[:(].*)?$", Any)]
     private static partial Regex WeekLabel();
 
-    [GeneratedRegex(@"^((autumn|spring|summer|winter|fall|first|second|third|fourth|fifth|sixth|1st|2nd|3rd|4th|5th|6th|michaelmas|lent|trinity|september|october|november|december|january|february|march|april|may|june|july|august|reception|kindergarten|nursery|year|grade|term|half[\s-]?term|unit|block|stage|section|level|module|part|set|band|book|semester|quarter|trimester|month)\b[\s-]*((half[\s-]?term|term|half|half[\s-]of[\s-]term)?[\s-]*(\d{1,2}|one|two|three|four|five|six|[ab])?(\s*[:(–-].*)?|.{0,40})|(ht|t|u|s)\d{1,2}|[a-z]{4,}\s+\d{1,2})$", Any)]
+    [GeneratedRegex(@"^((autumn|spring|summer|winter|fall|first|second|third|fourth|fifth|sixth|1st|2nd|3rd|4th|5th|6th|michaelmas|lent|trinity|september|october|november|december|january|february|march|april|may|june|july|august|reception|kindergarten|nursery|year|grade|term|half[\s-]?term|unit|block|stage|section|level|module|part|set|band|book|semester|quarter|trimester|month)\b[\s-]*((half[\s-]?term|term|half|half[\s-]of[\s-]term)?[\s-]*(\d{1,2}|one|two|three|four|five|six|[ab])?(\s*[:(–-].*)?|.{0,40})|(ht|t|u|s)\d{1,2}|(sept?|oct|nov|dec|jan|feb|mar|apr|jun|jul)\.?(\s*[:–-].*)?|[a-z]{4,}\s+\d{1,2})$", Any)]
     private static partial Regex SectionLabel();
 
     [GeneratedRegex(@"\b(half[\s-]?term|holidays?|holiday|vacation|break|bank\s+holiday|inset|in-?service|bh|(staff\s+)?training(\s+day)?|staff\s+day|closed|closure|school\s+shut|no\s+school|christmas|easter|thanksgiving|winter\s+recess|recess|strike|polling|snow\s+day|trip|sports\s+day|nativity|photographs?|party|festival|forest\s+school|swimming|assembly|concert|carols?|rehearsals?|no\s+(phonics|lessons?)|world\s+book\s+day|open\s+(day|evening)|parents['’]?\s+(evening|meetings?))\b", Any)]
