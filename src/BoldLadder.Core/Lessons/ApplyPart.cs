@@ -137,7 +137,7 @@ internal static class ApplyPart
         List<GradedSentence> Fresh(IEnumerable<GradedSentence> among) =>
         [
             .. among.OrderBy(x => brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.Text)).ThenByDescending(x => Math.Min(2, x.Targets))
-                .ThenBy(x => Math.Abs(x.Sentence.Words.Count - WordsToWrite)).Where(IsNew).Take(DrawnFrom),
+                .ThenBy(x => char.IsAsciiLetterLower(x.Sentence.Text[0])).ThenBy(x => Math.Abs(x.Sentence.Words.Count - WordsToWrite)).Where(IsNew).Take(DrawnFrom),
         ];
         var on = kept.Count > 0 ? [] : Fresh(ranked.Where(x => x.Targets > 0));
         var one = kept.Count > 0 ? [] : dice.Mix(on.Count > 0 ? on : Fresh(ranked)).Take(1);

@@ -105,7 +105,7 @@ internal static class PractisePart
             .. extra,
             new LessonBlock(LessonPart.Practise, Activity.Build, [.. keptBuilt, .. written.Take(toBuild)]),
             new LessonBlock(LessonPart.Practise, Activity.Spell, [.. keptSpell, .. written.Skip(toBuild)]),
-            new LessonBlock(LessonPart.Practise, Activity.Spare, [.. words.Where(x => !toRead.Contains(x)).Select(x => Item(make, x))]),
+            new LessonBlock(LessonPart.Practise, Activity.Spare, [.. words.Where(x => !toRead.Contains(x) && !written.Exists(w => w.Text == x.Word.Spelling)).Select(x => Item(make, x))]),
         ];
     }
 

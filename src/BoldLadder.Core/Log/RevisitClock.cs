@@ -97,6 +97,9 @@ public sealed class RevisitClock
 
         var today = _year.Ordinal(day);
         var (ago, afterBreak) = (rungs.Sum(x => x.Days), LastBreak(day));
+
+        // Further up it is the turn of others.
+        var turn = (uint)ago;
         foreach (var (item, state) in _states.ToList())
         {
             _states[item] = state with { LastSeen = state.LastSeen - ago };
@@ -125,7 +128,7 @@ public sealed class RevisitClock
             // What is long known does not all come back on one day, as it would if every day had room for all that is due; and what
             // is due after a break has been met since, unless it ends today.
             var since = Math.Max(1, today - Math.Max(afterBreak, 0));
-            var back = Settled(item, state) is { } interval ? today - 1 - (int)(Scatter(item) % Math.Min(interval, since))
+            var back = Settled(item, state) is { } interval ? today - 1 - (int)((Scatter(item) + turn) % Math.Min(interval, since))
                 : state.LastSeen < afterBreak && afterBreak < today ? afterBreak + (int)(Scatter(item) % since) : state.LastSeen;
             _states[item] = supposed.LastSeen < back ? state with { LastSeen = back } : state;
         }

@@ -309,6 +309,32 @@ public sealed class OnThePointTests
         Assert.InRange(lesson.Blocks.Single(x => x.Activity == Activity.Cards).Items.Count, 10, 15);
     }
 
+    [Fact]
+    public void Where_the_days_spelling_never_stands_its_sound_is_heard_in_words_that_children_can_read()
+    {
+        for (var seed = 1UL; seed <= 5; seed++)
+        {
+            var brief = At(World.Estuary, World.South, "ay:ai", seed);
+            Assert.All(LessonComposer.Compose(brief).Blocks.Single(x => x.Activity == Activity.Listening).Items.Where(x => x.Heading == "inside"), x => Assert.True(
+                brief.Judge.IsReadable(World.South.Words.FindWord(x.Text)!) && !x.Text.Contains("ay", StringComparison.Ordinal), x.Text));
+        }
+    }
+
+    [Fact]
+    public void What_is_dictated_begins_with_its_capital_and_no_spare_word_is_spelt()
+    {
+        foreach (var (ladder, stock) in new[] { (World.Estuary, World.South), (World.Ridge, World.Us) })
+        {
+            for (var place = 40; place < ladder.Rungs.Count; place += 3)
+            {
+                var lesson = LessonComposer.Compose(World.BriefAt(ladder, stock, place, (ulong)place));
+                Assert.All(lesson.Blocks.Where(x => x.Activity == Activity.WriteSentence).SelectMany(x => x.Items), x => Assert.True(!char.IsAsciiLetterLower(x.Text[0]), $"{ladder.Rungs[place].Label}: {x.Text}"));
+                var spelt = lesson.Blocks.Where(x => x.Activity is Activity.Spell or Activity.Build).SelectMany(x => x.Items).Select(x => x.Text);
+                Assert.Empty(lesson.Blocks.Where(x => x.Activity == Activity.Spare).SelectMany(x => x.Items).Select(x => x.Text).Intersect(spelt));
+            }
+        }
+    }
+
     private static LessonBrief At(Ladder ladder, WordStock stock, string part, ulong seed = 1) =>
         World.BriefAt(ladder, stock, ladder.Rungs.ToList().FindIndex(x => x.Correspondences.Any(c => c.Key == part)), seed);
 }

@@ -140,7 +140,16 @@ internal static class ListeningQuestion
 
         List<ListeningWord> Best(IEnumerable<ListeningWord> all, int wanted) =>
             all.Where(x => IsSpelt(brief, x, columns) && !(x.Place == "inside" && IsSpelt(brief, x, atEnd)) && Plain(brief, x)).ToList() is var best && best.Count(x => !riddles.Contains(x.Word.Spelling)) >= wanted
-                ? best : [.. all.OrderBy(x => !best.Contains(x)).ThenBy(x => !IsSpelt(brief, x, columns))];
+                ? best : [.. Nearly(brief, all, best, atEnd, wanted)];
+    }
+
+    // Where the day's spelling does not stand, the sound is heard in words that children can read by now: rain beside day, and
+    // neither maybe nor break.
+    private static IEnumerable<ListeningWord> Nearly(LessonBrief brief, IEnumerable<ListeningWord> all, List<ListeningWord> best, List<Correspondence> atEnd, int wanted)
+    {
+        var others = all.Except(best).Where(x => !(x.Place == "inside" && IsSpelt(brief, x, atEnd)) && x.Word.Key is not ("first" or "last")).ToList();
+        var readable = others.Where(x => Plain(brief, x) && brief.Judge.IsReadable(x.Word)).ToList();
+        return best.Count + readable.Count >= wanted ? best.Concat(readable) : best.Concat(readable).Concat(others.Except(readable)).Concat(all.Except(best).Except(others));
     }
 
     // Some letters are doubled where a word ends: leg, bell. A word of each in turn, and as many that begin with the letter.
