@@ -8,7 +8,10 @@ namespace BoldLadder.Core.Lessons;
 internal static class ChainBlock
 {
     // Children make it letter by letter, so its words are short and the commonest, and of those with today's part enough.
-    private const int Steps = 6, MostSounds = 5, DrawnFrom = 300, OfToday = 60;
+    private const int MostSounds = 5, DrawnFrom = 300, OfToday = 60;
+
+    // A class with four letters changes its four words into each other, where two of them have today's.
+    private static readonly int[] Steps = [6, 4, 3];
 
     /// <summary>The block, or null when what can be read allows no chain.</summary>
     public static LessonBlock? Make(LessonBrief brief, ItemMaker make, Dice dice)
@@ -27,8 +30,8 @@ internal static class ChainBlock
         var chains = new WordChains(graph, brief.Stock.Rules);
         var seed = (ulong)dice.Next(int.MaxValue);
         List<Sound> through = [.. brief.Targets.Select(x => x.Correspondence).OfType<Correspondence>().Take(1).Select(x => x.Sound)];
-        var chain = chains.Find(new ChainBrief(Steps, through, null, seed, holding));
-        return chain.Outcome != ChainOutcome.Found ? null : new LessonBlock(
+        var chain = Steps.Select(x => chains.Find(new ChainBrief(x, through, null, seed, holding))).FirstOrDefault(x => x.Outcome == ChainOutcome.Found && (x.Words.Count > Steps[0] || x.Words.Count(w => holding(w.Word.Word)) * 2 >= x.Words.Count));
+        return chain is null ? null : new LessonBlock(
             LessonPart.Practise, Activity.Chain,
             [.. chain.Words.Select(x => make.Word(x.Word.Word.Key, x.Step is { } step ? step.Reasons : [Reason.Of(ReasonCode.ChainStart)]))]);
     }

@@ -335,6 +335,15 @@ public sealed class OnThePointTests
         }
     }
 
+    [Fact]
+    public void A_class_with_four_letters_changes_its_few_words_into_each_other()
+    {
+        var chain = LessonComposer.Compose(At(World.Estuary, World.South, "t:t")).Blocks.Single(x => x.Activity == Activity.Chain).Items.Select(x => x.Text).ToList();
+        Assert.InRange(chain.Count, 4, 5);
+        Assert.Contains(chain, x => x.Contains('t', StringComparison.Ordinal));
+        Assert.All(chain.Zip(chain.Skip(1)), x => Assert.Single(x.First.Zip(x.Second), l => l.First != l.Second));
+    }
+
     private static LessonBrief At(Ladder ladder, WordStock stock, string part, ulong seed = 1) =>
         World.BriefAt(ladder, stock, ladder.Rungs.ToList().FindIndex(x => x.Correspondences.Any(c => c.Key == part)), seed);
 }
