@@ -14,6 +14,7 @@ public sealed class PieceWords(ClassConventions conventions)
     {
         Slot.Contrast => "The contrast that fits",
         Slot.Meet => "Meet what is new",
+        Slot.SayTricky => $"A sentence with each {Terms.TrickyWord}",
         Slot.Sentences => "Sentences",
         Slot.Read => "Words to read",
         Slot.Dictation => "A sentence to hear and write",
@@ -65,7 +66,7 @@ public sealed class PieceWords(ClassConventions conventions)
         Activity.TrickyAtSight => $"{Capital(Terms.TrickyWords)}, at sight",
         Activity.Meet => "Meet",
         Activity.MeetTricky => $"Meet the {Terms.TrickyWords}",
-        Activity.SayTricky => "Say one with it",
+        Activity.SayTricky => "Say a sentence with it",
         Activity.Listening => "Listen",
         Activity.Spot => "Spot it",
         Activity.OralBlending => "Say the sounds, children say the word",
