@@ -120,9 +120,11 @@ public static class RevisitPart
     {
         IReadOnlyList<Standing> standings = brief.Shared?.Two ?? [brief.Standing];
         var judges = standings.Select(x => new Judge(x.Taught)).ToList();
+        var several = standings.SelectMany(s => s.Lessons.SelectMany(x => x.Things).Select(x => x.Correspondence).OfType<Correspondence>()
+            .GroupBy(x => brief.Stock.Rules.SoundKey(x.Sound)).Where(x => x.Select(c => c.Grapheme).Distinct().Skip(1).Any()).Select(x => x.Key)).ToHashSet();
         return [.. due.OrderByDescending(x => x.Last).ThenByDescending(x => x.Shaky).ThenByDescending(x => x.Overdue).ThenBy(x => x.Item.Track switch
         {
-            RevisitTrack.Recall => !HasSeveral(standings, brief.Stock.Rules, x.Item.Key),
+            RevisitTrack.Recall => !several.Contains(x.Item.Key),
             RevisitTrack.Tricky => standings.All(s => s.Clock.IsAtSight(x.Item.Key)) && brief.Stock.Words.FindWord(x.Item.Key) is { } word && judges.TrueForAll(j => j.IsReadStrictly(word)),
             _ => false,
         })];

@@ -2,6 +2,7 @@ using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Sounds;
+using BoldLadder.Core.Words;
 
 namespace BoldLadder.Core.Lessons.Pieces;
 
@@ -40,8 +41,9 @@ internal static class RiddlePiece
         var usual = !isNew ? PartPlaces.In(brief.Stock, taught).Oftenest : taught.Sound.IsVowel ? "inside" : "first";
         var words = isNew ? ListeningWords.Holding(brief.Stock, taught.Sound).OrderBy(x => x.Place != usual).Select(x => x.Word) : brief.Stock.Everyday(taught).OrderBy(x => PartPlaces.Of(x.Reading, taught) != usual).Select(x => x.Word);
         // Baby has the sound of a_e and not its letters: what has both comes first.
-        var known = words.Where(x => brief.Stock.Riddles.For(x.Key) is not null).ToLookup(x => brief.Stock.Words.Of(x).Readings[0].Segments.Any(s => s.Correspondence == taught));
-        return dice.Mix(known[true].Take(DrawnFrom)).Concat(dice.Mix(known[false].Take(DrawnFrom))).Select(x => make.Item(
+        var known = words.Where(x => brief.Stock.Riddles.For(x.Key) is not null);
+        bool IsSpelt(LexiconWord x) => brief.Stock.Words.Of(x).Readings[0].Segments.Any(s => s.Correspondence == taught);
+        return dice.Mix(known.Where(IsSpelt).Take(DrawnFrom)).Concat(dice.Mix(known.Where(x => !IsSpelt(x)).Take(DrawnFrom))).Select(x => make.Item(
             ItemKind.Listening, x.Spelling, string.Join(' ', brief.Stock.Words.Of(x).Readings[0].Segments.Select(s => s.Correspondence.Sound.Key)),
             [Reason.Of(ReasonCode.RiddleWith, taught.Grapheme.Text)], brief.Stock.Riddles.For(x.Key)!));
     }

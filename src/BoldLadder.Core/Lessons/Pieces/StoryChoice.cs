@@ -13,6 +13,9 @@ internal static class StoryChoice
     // Where a day is about several parts, a story that has all of them is better than one that has most of one.
     private const int EachPart = 3;
 
+    // What stands further down would not come first for all the parts it has.
+    private const int Looked = 24;
+
     /// <summary>The best story, or null when none is for today.</summary>
     public static GradedStory? Best(LessonBrief brief, Dice dice) => Ranked(brief, dice).Select(x => (GradedStory?)x).FirstOrDefault();
 
@@ -35,8 +38,10 @@ internal static class StoryChoice
         return [.. brief.Stock.Stories.Readable(
                 brief.Judge, tricky.Count > 0 ? x => tricky.Contains(x.Key) : brief.Practises(brief.Targets), brief.Practises(brief.Standing.Lessons.TakeLast(ApplyPart.Lately).SelectMany(x => x.Things)), brief.MayStand)
             .Where(x => x.Targets >= FewestTargets)
-            .Select(x => (x, Worth: (EachPart * parts.Count(holds => x.Story.Text.Words.Any(w => holds(w)))) + (2 * Math.Min(5, x.Targets)) + (0.5 * Math.Min(6, x.Late)) + (0.5 * Math.Min(3, x.Story.Text.Words.Count(w => learning.Contains(w.ToLowerInvariant()))))
+            .Select(x => (x, Worth: (2 * Math.Min(5, x.Targets)) + (0.5 * Math.Min(6, x.Late)) + (0.5 * Math.Min(3, x.Story.Text.Words.Count(w => learning.Contains(w.ToLowerInvariant()))))
                 - (7 * brief.Standing.TimesRead.GetValueOrDefault(StoryBank.LogKey(x.Story.Title))) + dice.Next()))
+            .OrderByDescending(x => x.Worth)
+            .Select((x, at) => (x.x, Worth: at < Looked ? x.Worth + (EachPart * parts.Count(holds => x.x.Story.Text.Words.Any(w => holds(w)))) : x.Worth))
             .OrderByDescending(x => x.Worth).Select(x => x.x)];
     }
 }
