@@ -65,6 +65,17 @@ public sealed class DocumentTests
         Assert.Throws<InvalidDataException>(() => StoredJson.Read<LadderDocument>(text));
 
     [Fact]
+    public void A_lesson_kept_from_before_words_to_build_were_a_piece_of_their_own_is_still_read()
+    {
+        var lesson = StoredJson.Read<LessonDocument>("""
+            {"v":2,"kind":"newLearning","minutes":25,"rungId":"sh-sh","title":"sh","teaches":[],"goesOver":[],"trickyWords":[],"seed":1,"teaching":{"sayIt":"","writeIt":"","keyword":"","notes":"","point":""},
+            "blocks":[{"part":"practise","activity":"spell","items":[],"asks":[{"code":"askBuildAndHide","arguments":[]}]}],"carried":[]}
+            """).ToCore();
+        var questions = new Questions(TeachingNotes.Parse("", "", "", ""), Accent.SouthernBritish, Terms.Plain);
+        Assert.Contains("hide it", questions.Asked(lesson.Blocks[0].Asks), StringComparison.Ordinal);
+    }
+
+    [Fact]
     public void Every_reason_has_its_phrase_in_the_terms_of_the_school()
     {
         var questions = new Questions(TeachingNotes.Parse("", "", "", ""), Accent.SouthernBritish, Terms.Plain);

@@ -240,6 +240,9 @@ public enum ReasonCode
     /// <summary>Words of the text that rhyme. Arguments: the words.</summary>
     AskFindRhymes,
 
+    /// <summary>Words to spell that are built first: asked by lessons kept from before that was a piece of its own.</summary>
+    AskBuildAndHide,
+
     /// <summary>What a sentence to write needs. Arguments: its words, its capitals, its marks.</summary>
     AskCount,
 

@@ -23,6 +23,7 @@ public sealed class Questions(TeachingNotes notes, Accent accent, Terms terms)
             ReasonCode.AskBeginsOrNot => $"Does it begin with {Either(x)}? Then write it. If it does not, pens down.",
             ReasonCode.AskHunt => $"Then hunt: {Listed([.. x.Chunk(2).Select((part, i) => i == 0 ? $"{part[1]} words have {part[0]}" : $"{part[1]} have {part[0]}")])}. Who finds them all?",
             ReasonCode.AskFindRhymes => $"Read it again, faster, and find what rhymes: {Listed(x)}.",
+            ReasonCode.AskBuildAndHide => "Build it with letter tiles, look, hide it, and write it from memory. Then uncover and check.",
             ReasonCode.AskCount => $"Count first: {Several(x[0], "word")}, {Several(x[1], "capital")}, {Several(x[2], "mark")}.",
             ReasonCode.AskSpot => $"Point along the row, now fast, now slowly. Clap for {x[0]}; hands still for the others.",
             ReasonCode.AskHasSound => $"Is {x[0]} in it, as in {x[1]}? If it is, {Gesture(x[2])}; if not, arms folded.",
