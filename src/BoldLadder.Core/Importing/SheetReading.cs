@@ -92,22 +92,28 @@ internal sealed class SheetReading
         }
 
         _at.Take(row, _layout);
-        if (RowRole(row) is { } role && row.Where(x => IsPart(_layout.RoleAt(x.Column))).ToList() is { Count: > 0 } cells && cells.TrueForAll(x => _above.ContainsKey(x.Column)))
+        var made = new List<WrittenRung>();
+        var parts = row.Where(x => IsPart(_layout.RoleAt(x.Column)) && !SheetWords.IsWeek(x.Text)).ToList();
+        WrittenRung? owner = null;
+        if (RowLabel(row) is { } label && parts.Exists(x => _above.ContainsKey(x.Column)))
         {
-            Below(cells, role);
-            return;
+            owner = Below(parts, SheetWords.RowRoleOf(label.Text)!.Value);
+            row = [.. row.Where(x => x != label)];
+            parts = [];
         }
 
-        var made = new List<WrittenRung>();
-        var byHeart = row.Any(x => _layout.RoleAt(x.Column) is ColumnRole.Notes or ColumnRole.LeftOut && SheetWords.SaysByHeart(x.Text));
-        foreach (var cell in row.Where(x => IsPart(_layout.RoleAt(x.Column)) && !SheetWords.IsWeek(x.Text)))
+        var byHeart = row.Any(x => _layout.RoleAt(x.Column) is ColumnRole.Notes or ColumnRole.LeftOut && SheetWords.SaysByHeart(x.Text, _layout.Columns.First(c => c.Column == x.Column).Heading));
+        foreach (var cell in parts)
         {
             var rungs = _cells.Of(cell, byHeart ? ColumnRole.TrickyWords : _layout.RoleAt(cell.Column));
             made.AddRange(rungs);
-            _above[cell.Column] = rungs.LastOrDefault() ?? _above.GetValueOrDefault(cell.Column)!;
+            if (rungs.Count > 0)
+            {
+                _above[cell.Column] = rungs[^1];
+            }
         }
 
-        var owner = made.FirstOrDefault();
+        owner ??= made.FirstOrDefault();
         foreach (var cell in row)
         {
             switch (_layout.RoleAt(cell.Column))
@@ -172,18 +178,25 @@ internal sealed class SheetReading
     }
 
     // "Words", at the left of a row, in a column that nothing heads.
-    private ColumnRole? RowRole(IReadOnlyList<SheetLayout.PlacedCell> row) => row.TakeWhile(x => !IsPart(_layout.RoleAt(x.Column)))
-        .Where(x => _layout.Columns.First(c => c.Column == x.Column).Heading.Length == 0).Select(x => SheetWords.RowRoleOf(x.Text)).FirstOrDefault(x => x is ColumnRole.Words or ColumnRole.TrickyWords);
+    private SheetLayout.PlacedCell? RowLabel(IReadOnlyList<SheetLayout.PlacedCell> row) => row.TakeWhile(x => !IsPart(_layout.RoleAt(x.Column)))
+        .FirstOrDefault(x => _layout.Columns.First(c => c.Column == x.Column).Heading.Length == 0 && SheetWords.RowRoleOf(x.Text) is not null);
 
-    // A row of words stands under the row of what they show.
-    private void Below(List<SheetLayout.PlacedCell> cells, ColumnRole role)
+    // A row of words stands under the row of what they show; its first rung owns what else the row says.
+    private WrittenRung Below(List<SheetLayout.PlacedCell> cells, ColumnRole role)
     {
         foreach (var cell in cells)
         {
-            var rung = _above[cell.Column];
+            if (!_above.TryGetValue(cell.Column, out var rung))
+            {
+                Leave(cell, LeftOutReason.NotRead);
+                continue;
+            }
+
             (role == ColumnRole.Words ? rung.Words : rung.Tricky).AddRange(role == ColumnRole.Words ? PartReader.WordsIn(cell.Text) : CellReading.TrickyIn(cell.Text));
             rung.Sources.Add(From(cell));
         }
+
+        return _above[cells.First(x => _above.ContainsKey(x.Column)).Column];
     }
 
     private void CalledBy(SheetLayout.PlacedCell cell)

@@ -35,6 +35,8 @@ public enum ColumnRole
 /// <summary>The words by which people head and label their sheets. General words of the job, in English.</summary>
 internal static partial class SheetWords
 {
+    private const int LongestLabel = 24;
+
     private static readonly (ColumnRole Role, Regex Words)[] Headers =
     [
         (ColumnRole.TrickyWords, TrickyHeader()), (ColumnRole.LeftOut, LeftOutHeader()), (ColumnRole.Week, WeekHeader()), (ColumnRole.Date, DateHeader()),
@@ -72,10 +74,14 @@ internal static partial class SheetWords
     public static bool IsSection(string text) => SectionLabel().IsMatch(text.Trim()) && !IsWeek(text) && WeekdayOf(text) == 0 && !PartPatterns.Intro().IsMatch(text);
 
     /// <summary>What a label at the left of a row says that stands in it: <i>words</i>, <i>tricky words</i>; null for none.</summary>
-    public static ColumnRole? RowRoleOf(string text) => text.Trim().Length <= 24 && Named(text) is ColumnRole.Words or ColumnRole.TrickyWords or ColumnRole.Notes or ColumnRole.Parts or ColumnRole.Sounds ? Named(text) : null;
+    public static ColumnRole? RowRoleOf(string text) => text.Trim().Length <= LongestLabel && Named(text) is (ColumnRole.Words or ColumnRole.TrickyWords) and var role ? role : null;
 
     /// <summary>True for what says of the row beside it that a word to learn by heart stands there: <i>tricky word</i> in a column of kinds.</summary>
-    public static bool SaysByHeart(string text) => text.Length <= 30 && TrickyHeader().Match(text.Trim(' ', '(', ')')) is { Success: true, Index: 0 };
+    /// <param name="heading">What heads its column: <i>tricky</i> alone may be a remark, unless that is a column of kinds.</param>
+    public static bool SaysByHeart(string text, string heading) => KindByHeart().Match(text) is { Success: true } kind && (kind.Groups["words"].Success || IsLoose(heading));
+
+    [GeneratedRegex(@"^\s*\(?\s*(?:(?:tricky|sight|heart|common|exception|common\s+exception|high[\s-]frequency|irregular)(?<words>\s+words?)?|(?<words>hfw|cew))\s*\)?\s*$", Any)]
+    private static partial Regex KindByHeart();
 
     /// <summary>True for days on which nothing is taught.</summary>
     public static bool IsHoliday(string text) => Holiday().IsMatch(text.Trim()) && !HalfTermNumber().IsMatch(text.Trim());
