@@ -19,9 +19,6 @@ internal static class PractisePart
     // A day without anything new to meet, or to listen for, has its minutes for more of both.
     private const int MostOnReview = 15, MostSpeltOnReview = 7;
 
-    // On a day of tricky words those are read; a few others keep the last lessons going.
-    private const int MostOnTrickyDay = 11;
-
     // Words that keep other parts going are at most one in five, and two where today's are few.
     private const int OthersOneIn = 5, FewestOthers = 2;
 
@@ -52,9 +49,9 @@ internal static class PractisePart
             LessonKind.Print => Timing.Of(Activity.MendSentence, SentenceToMend.Most),
             _ => Timing.Of(Activity.Sort, 6),
         }
-        + (brief.Kind == LessonKind.TrickyWordDay ? Timing.Of(Activity.Read, MostOnTrickyDay) : HasRoom(brief) ? Timing.Of(Activity.Read, MostOnReview) + Timing.Of(Activity.Spell, MostSpeltOnReview) : Timing.Of(Activity.Read, MostToRead) + Timing.Of(Activity.Spell, MostToSpell));
+        + (brief.Kind == LessonKind.TrickyWordDay ? Timing.Of(Activity.Read, MostToRead) : HasRoom(brief) ? Timing.Of(Activity.Read, MostOnReview) + Timing.Of(Activity.Spell, MostSpeltOnReview) : Timing.Of(Activity.Read, MostToRead) + Timing.Of(Activity.Spell, MostToSpell));
 
-    private static bool HasRoom(LessonBrief brief) => brief.NothingNew || brief.IsFurtherDay || brief.Kind == LessonKind.Print || brief.Rung is { AddsParts: true } rung && rung.Adds.All(x => x.Structure is not null);
+    private static bool HasRoom(LessonBrief brief) => brief.Kind != LessonKind.TrickyWordDay && (brief.NothingNew || brief.IsFurtherDay || brief.Kind == LessonKind.Print || brief.Rung is { AddsParts: true } rung && rung.Adds.All(x => x.Structure is not null));
 
     /// <param name="seconds">Time left for the part.</param>
     /// <param name="gaps">Sentences with a word or a mark left out, which stand for the contrast; null on most days.</param>
@@ -146,7 +143,7 @@ internal static class PractisePart
 
     private static (int Reads, int Builds, int Spells) Counts(LessonBrief brief, int seconds)
     {
-        var (mostRead, mostSpelt) = brief.Kind == LessonKind.TrickyWordDay ? (MostOnTrickyDay, MostToSpell) : HasRoom(brief) ? (MostOnReview, MostSpeltOnReview) : (MostToRead, MostToSpell);
+        var (mostRead, mostSpelt) = HasRoom(brief) ? (MostOnReview, MostSpeltOnReview) : (MostToRead, MostToSpell);
         var (read, spell) = (Piece.Of(Activity.Read), Piece.Of(Activity.Spell));
         var spells = (int)Math.Clamp(Math.Round(((seconds * SpellShare) - spell.Setup) / spell.Each), FewestToSpell, mostSpelt);
         // Where there is time to read enough beside it, no fewer are spelt than a lesson should.

@@ -118,10 +118,8 @@ public static class RevisitPart
     // comes after those that cannot.
     private static IReadOnlyList<DueItem> Ranked(LessonBrief brief, IReadOnlyList<DueItem> due)
     {
-        IReadOnlyList<Standing> standings = brief.Shared?.Two ?? [brief.Standing];
+        var (standings, several) = (StandingsOf(brief), WithSeveral(brief));
         var judges = standings.Select(x => new Judge(x.Taught)).ToList();
-        var several = standings.SelectMany(s => s.Lessons.SelectMany(x => x.Things).Select(x => x.Correspondence).OfType<Correspondence>()
-            .GroupBy(x => brief.Stock.Rules.SoundKey(x.Sound)).Where(x => x.Select(c => c.Grapheme).Distinct().Skip(1).Any()).Select(x => x.Key)).ToHashSet();
         return [.. due.OrderByDescending(x => x.Last).ThenByDescending(x => x.Shaky).ThenByDescending(x => x.Overdue).ThenBy(x => x.Item.Track switch
         {
             RevisitTrack.Recall => !several.Contains(x.Item.Key),
@@ -167,10 +165,11 @@ public static class RevisitPart
     {
         var kept = brief.KeptIn(LessonPart.Revisit, Activity.Recall);
         var rules = brief.Stock.Rules;
+        var several = WithSeveral(brief);
         var recalls = pack.Due.Where(x => x.Item.Track == RevisitTrack.Recall).ToList();
         // Where there is room, sounds that have several spellings before their day: the choice between them is what is forgotten.
         var soon = pack.SoonRecalls
-            .Where(x => HasSeveral(brief.Shared?.Two ?? [brief.Standing], rules, x.Item.Key))
+            .Where(x => several.Contains(x.Item.Key))
             .Take(Math.Max(0, Math.Min(FewestRecalls, pack.Room(RevisitTrack.Recall)) - recalls.Count)).ToHashSet();
         var fresh = recalls.Concat(soon).Where(x => kept.All(k => k.Text != x.Item.Key))
             .Select(x => make.Item(ItemKind.Sound, x.Item.Key, Spellings(brief.Standing, rules, x.Item.Key), soon.Contains(x) ? pack.WhySoon : pack.Why(x), ExampleOf(x.Item.Key)));
@@ -182,8 +181,11 @@ public static class RevisitPart
         string.Join(' ', standing.Lessons.SelectMany(x => x.Things).Select(x => x.Correspondence).OfType<Correspondence>()
             .Where(x => rules.SoundKey(x.Sound) == soundKey).Select(x => x.Grapheme.Text).Distinct());
 
-    private static bool HasSeveral(IReadOnlyList<Standing> standings, ReadingRules rules, string soundKey) =>
-        standings.Any(x => Spellings(x, rules, soundKey).Contains(' ', StringComparison.Ordinal));
+    private static IReadOnlyList<Standing> StandingsOf(LessonBrief brief) => brief.Shared?.Two ?? [brief.Standing];
+
+    // The sounds of which a class, or one of two in a room, was taught several spellings.
+    private static HashSet<string> WithSeveral(LessonBrief brief) => [.. StandingsOf(brief).SelectMany(s => s.Lessons.SelectMany(x => x.Things).Select(x => x.Correspondence).OfType<Correspondence>()
+        .GroupBy(x => brief.Stock.Rules.SoundKey(x.Sound)).Where(x => x.Select(c => c.Grapheme.Text).Distinct().Skip(1).Any()).Select(x => x.Key))];
 
     internal static string ExampleOf(string soundKey) => Sound.TryParse(soundKey, out var sound, out _) ? sound.Example : "";
 

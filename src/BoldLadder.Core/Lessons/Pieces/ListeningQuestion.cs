@@ -147,10 +147,13 @@ internal static class ListeningQuestion
     // neither maybe nor break.
     private static IEnumerable<ListeningWord> Nearly(LessonBrief brief, IEnumerable<ListeningWord> all, List<ListeningWord> best, List<Correspondence> atEnd, int wanted)
     {
-        var others = all.Except(best).Where(x => !(x.Place == "inside" && IsSpelt(brief, x, atEnd)) && x.Word.Key is not ("first" or "last")).ToList();
+        var others = all.Except(best).Where(x => !(x.Place == "inside" && IsSpelt(brief, x, atEnd)) && !NamesAPlace(x)).ToList();
         var readable = others.Where(x => Plain(brief, x) && brief.Judge.IsReadable(x.Word)).ToList();
         return best.Count + readable.Count >= wanted ? best.Concat(readable) : best.Concat(readable).Concat(others.Except(readable)).Concat(all.Except(best).Except(others));
     }
+
+    // Asked where it hears a sound, nobody should have to hear it in last.
+    private static bool NamesAPlace(ListeningWord x) => x.Word.Key is "first" or "last";
 
     // Some letters are doubled where a word ends: leg, bell. A word of each in turn, and as many that begin with the letter.
     private static Question? FirstOrLast(LessonBrief brief, ItemMaker make, Dice dice, IReadOnlyList<Correspondence> taught, int count, IReadOnlySet<string> riddles)
@@ -158,7 +161,7 @@ internal static class ListeningQuestion
         var share = Math.Max(1, count / 2 / taught.Count);
         var heard = taught.SelectMany(part =>
         {
-            var words = ListeningWords.Holding(brief.Stock, part.Sound).Where(x => Plain(brief, x) && StandsClear(x, x.Place) && x.Word.Key is not ("first" or "last")).ToList();
+            var words = ListeningWords.Holding(brief.Stock, part.Sound).Where(x => Plain(brief, x) && StandsClear(x, x.Place) && !NamesAPlace(x)).ToList();
             return Drawn([.. words.Where(x => x.Place == "first")], dice, share, riddles)
                 .Concat(Drawn([.. words.Where(x => x.Place == "last" && IsSpelt(brief, x, [part]))], dice, share, riddles));
         }).DistinctBy(x => x.Word.Key).ToList();

@@ -50,14 +50,13 @@ internal static class TrickyPieces
 
     private static bool IsOf(LessonItem item, string word) => item.Text.Equals(word, StringComparison.OrdinalIgnoreCase);
 
-    // A card that would follow itself changes places with the next that may stand on both sides of it.
+    // None after itself. Of what is left the word that comes oftest is the hardest to place, and is placed first.
     private static List<string> Apart(IReadOnlyList<string> mixed)
     {
         var cards = new List<string>();
         var left = mixed.ToList();
         while (left.Count > 0)
         {
-            // Of what is left the word that comes oftest is the hardest to place.
             var next = left.GroupBy(x => x).Where(x => cards.Count == 0 || x.Key != cards[^1]).OrderByDescending(x => x.Count()).ThenBy(x => left.IndexOf(x.Key)).FirstOrDefault()?.Key ?? left[0];
             left.Remove(next);
             cards.Add(next);
