@@ -25,7 +25,8 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
         var source = cell.From(layout.Sheet);
         foreach (var line in SheetWords.LinesOf(cell.Text))
         {
-            var (text, lineRole) = (SheetWords.WithoutDaysOff(line), role);
+            var (text, days) = WrittenDays.AtEnd(SheetWords.WithoutDaysOff(line));
+            var (lineRole, before) = (role, made.Count);
             for (var labelled = SheetWords.Labelled(text); labelled is var (label, rest) && !(reader.Read(label) is [{ Kind: WrittenKind.Grapheme }]); labelled = SheetWords.Labelled(text))
             {
                 text = rest;
@@ -69,6 +70,11 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
             else
             {
                 Parts(reader.Read(text, lineRole), text, source, made);
+            }
+
+            if (days > 0 && made.Count == before + 1)
+            {
+                made[^1].Days = days;
             }
         }
 

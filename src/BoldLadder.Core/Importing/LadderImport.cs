@@ -309,8 +309,12 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
     private static void Teach(IReadOnlyList<Correspondence> meant, Settling state, Draft made)
     {
         state.Taught.UnionWith(meant);
-        made.Adds.AddRange(meant.Select(Teachable.Of).Where(x => !made.Adds.Contains(x)));
+        made.Adds.AddRange(meant.Select(Thing).Where(x => !made.Adds.Contains(x)));
     }
+
+    // Words end in a weak vowel and an l (camel, metal), which the lexicon has as two: taught as one, they are a unit.
+    private static Teachable Thing(Correspondence part) => part.Sound.Key == "schwa+l" && part.Grapheme.Text is [var vowel, 'l'] && TokenReader.IsVowel(vowel)
+        ? Teachable.OfRimeUnit(GraphemeRun.Parse($"{vowel}:schwa l:l")) : Teachable.Of(part);
 
     // A single word beside a part is what it is remembered by.
     private string Keyword(WrittenRung written, List<Teachable> adds)

@@ -14,7 +14,7 @@ internal static partial class PartPatterns
     public static partial Regex BracketEnd();
 
     // What stands beside it in a word is no part of it: g before e, i and y.
-    [GeneratedRegex(@"\b(?:before|after|followed\s+by|next\s+to|not)\s+(?:an?\s+|the\s+)?(?:letters?\s+)?(?:qu|wh|[a-z])(?:\s*(?:,|and|or|&|/)+\s*(?:and\s+|or\s+)?(?:qu|wh|[a-z]))*(?![a-z-])", Any)]
+    [GeneratedRegex(@"\b(?:before|after|followed\s+by|next\s+to|not)\s+(?:an?\s+|the\s+)?(?:letters?\s+)?(?:qu|wh|ll|ss|ff|[a-z])(?:\s*(?:,|and|or|&|/)+\s*(?:and\s+|or\s+)?(?:qu|wh|ll|ss|ff|[a-z]))*(?![a-z-])", Any)]
     public static partial Regex Neighbours();
 
     [GeneratedRegex(@"\b(?:long|short|voiced|unvoiced|hard|soft)\s*(?:and|&|/|\+)\s*(?:long|short|voiced|unvoiced|hard|soft)\b", Any)]
@@ -26,6 +26,14 @@ internal static partial class PartPatterns
 
     [GeneratedRegex(@"^(?<talk>(?:[A-Za-z']+[\s-]+)*(?:rules?|magic|bossy|blends?|clusters?|teams?|vowels?|consonants?|digraphs?|trigraphs?|quadgraphs?|sounds?|phonemes?|letters?|graphemes?|spellings?|floss|doubles?|doubled|split|silent|controlled)(?:[\s-]+[A-Za-z']+){0,3}|(?<long>(?:long|short)\s+[aeiou](?:\s+sound)?))\s*(?::\s*(?<list>[^:()]+)|\((?<list>[^()]+)\))$", Any)]
     public static partial Regex ListAfterTalk();
+
+    // A kind of letters: what is listed under it is letters, though each may be a word (or, ore).
+    [GeneratedRegex(@"\b(?:digraphs?|trigraphs?|teams?|controlled|bossy|graphemes?|phonemes?)\b", Any)]
+    public static partial Regex KindOfLetters();
+
+    // Letters in a row with an arrow between each: d > o > g.
+    [GeneratedRegex(@"^\s*(?<part>[A-Za-z]{1,3})(?:\s*(?:[-=]?>|→|➔)\s*(?<part>[A-Za-z]{1,3})){2,}\s*$")]
+    public static partial Regex ArrowsBetween();
 
     // The two words of one letter, together: I with its capital is no letter to be taught.
     [GeneratedRegex(@"^(?:I|a)(?:(?:\s*[,&/]\s*|\s+and\s+|\s+)(?:I|a))+$(?<=I.*)")]
@@ -80,7 +88,7 @@ internal static partial class PartPatterns
     [GeneratedRegex(@"[""](?<in>[^""]*)[""]|(?<=\s)'(?<in>[^']+)'")]
     public static partial Regex Quotes();
 
-    [GeneratedRegex(@"(?<said>\b(?:as\s+in|like\s+in|like|for|in|e\.?g\.?|eg|says?)\b)\s+(?<in>.+)$|\s*(?:=|:|\s[-–—]\s|→|>)\s*(?<in>[A-Za-z' ,]{3,})$", Any)]
+    [GeneratedRegex(@"(?<said>\b(?:as\s+in|like\s+in|like|for|in|e\.?g\.?|eg|says?)\b)\s+(?<in>.+)$|\s*(?:=|:|\s[-–—]\s|→|>)\s*(?<in>[A-Za-z'][A-Za-z' ,]{2,})$", Any)]
     public static partial Regex AsIn();
 
     [GeneratedRegex(@"\b(?:long|short)\s+(?:[aeiou]{1,2})(?![a-z])|(?<![a-z])(?:[aeiou]{1,2})\s+(?:long|short)\b|\b(?:soft|hard|voiced|unvoiced|voiceless|noisy|quiet|long|short)\b", Any)]

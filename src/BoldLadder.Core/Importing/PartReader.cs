@@ -61,6 +61,12 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         var parts = new List<WrittenPart>();
         foreach (var (piece, joined) in pieces)
         {
+            if (parts.Count > 0 && IsRemark(piece))
+            {
+                parts.Add(WrittenPart.Plain(WrittenKind.Kept, piece));
+                continue;
+            }
+
             var read = Piece(piece, column).Select(x => ahead.Length == 0 || x.Sounds.Count > 0 ? x : x with { Sounds = [ahead] }).ToList();
             parts.AddRange(joined && read.Count > 0 && parts.Count > 0 ? [read[0] with { Joined = true }, .. read.Skip(1)] : read);
         }
@@ -89,7 +95,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         text = text.Replace('’', '\'').Replace('‘', '\'').Replace('“', '"').Replace('”', '"').Replace('\u00A0', ' ').Replace('‑', '-').Replace('−', '-')
             .Replace('＿', '_').Replace('／', '/').Replace("\u200B", "", StringComparison.Ordinal).Replace("\u00AD", "", StringComparison.Ordinal);
         text = EndsIn().Replace(WhatTakesIt().Replace(Neighbours().Replace(text, " "), ""), x => x.Groups["dash"].Success ? "ending " : "final ");
-        text = PlusE().Replace(text.Trim(), "${first}e");
+        text = ArrowsBetween().Match(text) is { Success: true } row ? string.Join(", ", row.Groups["part"].Captures.Select(x => x.Value)) : PlusE().Replace(text.Trim(), "${first}e");
         text = BothManners().Replace(BracketEnd().Replace(text, "), "), " both ");
         return Spaces().Replace(Symbols().Replace(Bullet().Replace(text, ""), " "), " ").Trim(' ', '.', ';', ',', '~');
     }
@@ -97,8 +103,14 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
     // "Magic e (a_e, i_e)", "bossy r: ar, or": what is said before a list of letters is talk of it, and no letters of its own.
     private (string Sound, string After)? Listed(string text)
     {
+        // Nothing but spaces may stand between them: magic e: a_e i_e.
         var match = ListAfterTalk().Match(text);
-        return match.Success && Pieces(match.Groups["list"].Value) is { Count: > 0 } pieces && (pieces.Count > 1 || match.Groups["long"].Success || TokenReader.Split(pieces[0].Text, false) is not null) && pieces.TrueForAll(x => IsLetters(x.Text)) && pieces.Exists(x => !_token.IsWord(x.Text))
+        if (match.Success && match.Groups["list"].Value.Split(' ', StringSplitOptions.RemoveEmptyEntries) is { Length: > 1 } spaced && spaced.All(x => TokenReader.Split(x, false) is not null || (TokenReader.LettersOnly(x) == x && _token.Known(x) && !_token.IsWord(x))))
+        {
+            return ("", string.Join(", ", spaced));
+        }
+
+        return match.Success && Pieces(match.Groups["list"].Value) is { Count: > 0 } pieces && (pieces.Count > 1 || match.Groups["long"].Success || TokenReader.Split(pieces[0].Text, false) is not null) && pieces.TrueForAll(x => IsLetters(x.Text)) && (KindOfLetters().IsMatch(match.Groups["talk"].Value) || pieces.Exists(x => !_token.IsWord(x.Text)))
             ? (Manner().Match(match.Groups["talk"].Value) is { Success: true, Value: var manner } ? manner : "", match.Groups["list"].Value)
             : ListAfterColon().Match(text) is { Success: true } said && !_token.Known(said.Groups["talk"].Value.ToLowerInvariant()) && Pieces(said.Groups["list"].Value) is { Count: > 1 } listed && listed.TrueForAll(x => IsLetters(x.Text))
                 && listed.Count(x => x.Text.Length > 1 && _token.IsWord(x.Text)) * 2 < listed.Count ? ("", said.Groups["list"].Value) : null;
@@ -152,6 +164,13 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         return !Sounded().Matches(text).Any(x => x.Index <= at && at < x.Index + x.Length);
     }
 
+    // "D; not the same day as b": a phrase of words behind a part is said of it.
+    private bool IsRemark(string piece)
+    {
+        var tokens = WithoutBrackets(piece).Split(' ', StringSplitOptions.RemoveEmptyEntries);
+        return tokens.Length >= Phrase && (_token.IsWord(tokens[0]) || !(TokenReader.LettersOnly(tokens[0]) is { } first && _token.Known(first))) && tokens.Count(x => x.Length > 2 && _token.IsWord(x)) * 2 >= tokens.Length;
+    }
+
     private IEnumerable<WrittenPart> Piece(string piece, ColumnRole column)
     {
         var (sounds, named) = (new List<string>(), new List<string>());
@@ -176,8 +195,15 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         var asIn = AsIn().Match(main);
         if (asIn.Success && (named.Count == 0 || asIn.Groups["said"].Success))
         {
+            var before = named.Count;
             Hint(asIn.Groups["in"].Value);
             main = main[..asIn.Index];
+
+            // "K - same sound": several words of which none shows the letters are a remark.
+            if (!asIn.Groups["said"].Success && WordsIn(asIn.Groups["in"].Value).Count > 1 && TokenReader.LettersOnly(main) is { } of && !named.Skip(before).Any(x => _token.Shows(x, of)))
+            {
+                named.RemoveRange(before, named.Count - before);
+            }
         }
 
         Hint(main, onlyMarks: true);

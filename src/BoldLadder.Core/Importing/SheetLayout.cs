@@ -202,9 +202,11 @@ public sealed class SheetLayout
         }
 
         var named = heading.Length > 0 ? SheetWords.RoleOf(heading) : null;
-        if (named is { } role && !(role is ColumnRole.Section or ColumnRole.Day && !Lettered(texts) && Mostly(texts, x => !SheetWords.IsOrdinal(x) && reader.LooksLikePart(x))))
+        if (named is { } role && !(role is ColumnRole.Section or ColumnRole.Day && !Lettered(texts) && Mostly(texts, x => !SheetWords.IsOrdinal(x) && !SheetWords.IsSection(x) && reader.LooksLikePart(x))))
         {
             return role == ColumnRole.Day && Mostly(texts, IsDate) ? ColumnRole.Date
+                // Days: 1, 1, 2 says how many; 1, 2, 3 says which, and so do Monday and Tuesday.
+                : role == ColumnRole.Days ? (texts.Count > 0 && texts.All(x => WrittenDays.Of(x, true) is not null) && !AreWhich(texts) ? role : ColumnRole.Day)
                 // Families of letters by how they are written, or of anything else: they head what stands beside them.
                 : role is ColumnRole.RimeUnits && texts.Distinct().Count() < texts.Count && texts.All(x => PartReader.WordsIn(x) is [{ Length: > 3 }] && x[0] != '-') ? ColumnRole.Section
                 // A column called skill, or type, that holds parts and little else is what is taught.
@@ -213,6 +215,7 @@ public sealed class SheetLayout
 
         return texts.Count == 0 ? ColumnRole.LeftOut
             : Mostly(texts, SheetWords.IsWeek) ? ColumnRole.Week
+            : Mostly(texts, x => WrittenDays.Of(x) is not null) ? ColumnRole.Days
             : Mostly(texts, IsDate) ? ColumnRole.Date
             : Mostly(texts, x => SheetWords.IsOrdinal(x) || SheetWords.WeekdayOf(x) > 0) ? ColumnRole.Day
             : Mostly(texts, SheetWords.IsCount) || (texts.Count > 1 && texts.All(SheetWords.IsTick)) ? ColumnRole.LeftOut
@@ -224,6 +227,13 @@ public sealed class SheetLayout
             : Mostly(texts, x => PartReader.WordsIn(x) is { Count: > 0 and <= 14 } all && all.All(w => words.FindWord(w) is not null)) ? ColumnRole.Words
             : texts.Any(reader.LooksLikePart) && Share(texts, x => reader.Read(x).All(p => p.Kind != WrittenKind.Kept)) >= 0.6 ? ColumnRole.Parts
             : ColumnRole.Notes;
+    }
+
+    // Numbers that count on, all through the sheet or from each week anew, say which day it is.
+    private static bool AreWhich(IReadOnlyList<string> texts)
+    {
+        var numbers = texts.Select(x => SheetWords.IsOrdinal(x) ? WrittenDays.Of(x, true) : null).ToList();
+        return numbers.Count > 2 && numbers[0] == 1 && numbers.TrueForAll(x => x is not null) && numbers.Zip(numbers.Skip(1)).All(x => x.Second == x.First + 1 || x.Second == 1) && numbers.Max() > 2 && numbers.Count(x => x == 1) * 2 < numbers.Count;
     }
 
     private static ColumnRole? WhenIn(string heading, IReadOnlyList<string> texts) => Mostly(texts, IsDate) ? ColumnRole.Date

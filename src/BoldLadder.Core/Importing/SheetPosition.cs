@@ -44,7 +44,7 @@ internal sealed class SheetPosition
 
     /// <summary>True for what says when or where something is taught, and not what.</summary>
     public static bool IsLabel(SheetLayout.PlacedCell x, SheetLayout layout) =>
-        layout.RoleAt(x.Column) is ColumnRole.Section or ColumnRole.Week or ColumnRole.Day or ColumnRole.Date or ColumnRole.LeftOut || SheetWords.IsWeek(x.Text) || SheetWords.IsOrdinal(x.Text)
+        layout.RoleAt(x.Column) is ColumnRole.Section or ColumnRole.Week or ColumnRole.Day or ColumnRole.Days or ColumnRole.Date or ColumnRole.LeftOut || SheetWords.IsWeek(x.Text) || SheetWords.IsOrdinal(x.Text)
         || SheetWords.WeekdayOf(x.Text) > 0 || SheetLayout.DateOf(x.Text) is not null;
 
     /// <summary>Takes in what a row says of its week, date, day and section.</summary>

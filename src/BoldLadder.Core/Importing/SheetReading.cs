@@ -159,6 +159,9 @@ internal sealed class SheetReading
                     }
 
                     break;
+                case ColumnRole.Days when made.Count > 0 && WrittenDays.Of(cell.Text, true) is { } days:
+                    made.ForEach(x => x.Days = Math.Max(1, days / made.Count));
+                    break;
                 case ColumnRole.Notes when owner is not null:
                     owner.Notes.Add(cell.Text);
                     break;
@@ -280,7 +283,7 @@ internal sealed class SheetReading
             return true;
         }
 
-        if (text.Contains('\n', StringComparison.Ordinal) || SheetWords.Labelled(text) is not null || SheetWords.LessonOf(text) is not null || SheetWords.StructuresOf(text).Count > 0)
+        if (text.Contains('\n', StringComparison.Ordinal) || SheetWords.LinesOf(text).Any(x => SheetWords.Labelled(x) is not null) || SheetWords.LessonOf(text) is not null || SheetWords.StructuresOf(text).Count > 0)
         {
             return !wide && AddAlone(cell, role);
         }

@@ -30,6 +30,9 @@ public enum ColumnRole
     /// <summary>A day, a number or a lesson's place in the order.</summary>
     Day,
     Date,
+
+    /// <summary>For how many days something is taught.</summary>
+    Days,
 }
 
 /// <summary>The words by which people head and label their sheets. General words of the job, in English.</summary>
@@ -40,7 +43,7 @@ internal static partial class SheetWords
     private static readonly (ColumnRole Role, Regex Words)[] Headers =
     [
         (ColumnRole.TrickyWords, TrickyHeader()), (ColumnRole.LeftOut, LeftOutHeader()), (ColumnRole.Week, WeekHeader()), (ColumnRole.Date, DateHeader()),
-        (ColumnRole.Day, DayHeader()), (ColumnRole.Section, SectionHeader()), (ColumnRole.Notes, NotesHeader()), (ColumnRole.Endings, EndingHeader()),
+        (ColumnRole.Days, DaysHeader()), (ColumnRole.Day, DayHeader()), (ColumnRole.Section, SectionHeader()), (ColumnRole.Notes, NotesHeader()), (ColumnRole.Endings, EndingHeader()),
         (ColumnRole.Clusters, ClusterHeader()), (ColumnRole.RimeUnits, RimeHeader()), (ColumnRole.Words, WordsForHeader()), (ColumnRole.Parts, PartHeader()), (ColumnRole.Words, WordHeader()),
         (ColumnRole.Sounds, SoundHeader()),
     ];
@@ -137,7 +140,8 @@ internal static partial class SheetWords
     public static string WithoutDaysOff(string text)
     {
         var pieces = Remarks().Split(text);
-        return pieces.Length < 2 ? text : string.Concat(pieces.Where(x => !(IsHoliday(x) && x.Trim().Contains(' ', StringComparison.Ordinal) && !x.Contains(':', StringComparison.Ordinal)))).Trim(' ', ';', ',', '-', '–');
+        var left = pieces.Where(x => !(IsHoliday(x) && x.Trim().Contains(' ', StringComparison.Ordinal) && !x.Contains(':', StringComparison.Ordinal))).ToList();
+        return pieces.Length < 2 || left.Count == pieces.Length ? text : string.Concat(left).Trim(' ', ';', ',', '-', '–');
     }
 
     // "the (tricky)", "I, is (sight words)".
@@ -186,13 +190,16 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^\s*(date|dates|w/?c|w/?b|week\s+(beginning|commencing|of|starting).*|starts?|date\s+(taught|due|started).*|when)\s*$", Any)]
     private static partial Regex DateHeader();
 
-    [GeneratedRegex(@"^\s*(day|days|weekday|no\.?|nr\.?|#|number|order|step|steps|lesson|lesson\s*(no\.?|number|#)|session|sequence|rung|position)\s*$", Any)]
+    [GeneratedRegex(@"^\s*(how\s+(long|many\s+(days|lessons|sessions))|durations?|length|time\s+(needed|allowed|spent)|(no\.?|number|#)\s+of\s+(days|lessons|sessions)|(days|lessons|sessions)(\s+(needed|allowed|each|spent|to\s+teach))?)\s*\??\s*$", Any)]
+    private static partial Regex DaysHeader();
+
+    [GeneratedRegex(@"^\s*(day|weekday|no\.?|nr\.?|#|number|order|step|steps|lesson|lesson\s*(no\.?|number|#)|session|sequence|rung|position)\s*$", Any)]
     private static partial Regex DayHeader();
 
     [GeneratedRegex(@"^\s*(term|half[\s-]?term|terms|season|unit|block|stage|section|level|module|part|set|band|book|year|grade|month|quarter|semester|trimester|group)\s*(name|no\.?|number)?\s*$", Any)]
     private static partial Regex SectionHeader();
 
-    [GeneratedRegex(@"\b(notes?|comments?|remarks?|resources?|materials?|texts?|books?|readers?|sentences?|captions?|dictation|hand\s?writing|formation|stor(y|ies)|homework|games?|activit(y|ies)|actions?|movements?|gestures?|signs?|songs?|rhymes?|who|teacher|adult|room|reminders?|links?|assess\w*|outcome|thoughts|(?<!phonics\s)skills?|types?|kinds?|categor(y|ies)|aims?|apply|application|practise|re-?visit|warm[\s-]?up|plenary|starter|awareness|oracy|listening|vocabulary|success\s+criteria|evidence|progress|why|look(?:ing)?\s+out|watch(?:ing)?\s+out|beware|careful|confus\w*|slips?|mistakes?|errors?|misconceptions?)\b|^\s*(letter\s+)?names?\s*$|^\s*(review|revise|revision|recap)\b", Any)]
+    [GeneratedRegex(@"\b(notes?|comments?|remarks?|resources?|materials?|texts?|books?|readers?|sentences?|captions?|dictation|hand\s?writing|formation|stor(y|ies)|homework|games?|activit(y|ies)|actions?|movements?|gestures?|signs?|songs?|rhymes?|who|teacher|adult|room|reminders?|links?|assess\w*|outcome|thoughts|(?<!phonics\s)skills?|types?|kinds?|categor(y|ies)|aims?|apply|application|practise|re-?visit|warm[\s-]?up|plenary|starter|awareness|oracy|listening|vocabulary|success\s+criteria|evidence|progress|why|look(?:ing)?\s+(?:out|for)|say\s+it|contrast(?:s|ed)?\s+with|not\s+to\s+be\s+confused\s+with|watch(?:ing)?\s+out|beware|careful|confus\w*|slips?|mistakes?|errors?|misconceptions?)\b|^\s*(letter\s+)?names?\s*$|^\s*(review|revise|revision|recap)\b", Any)]
     private static partial Regex NotesHeader();
 
     [GeneratedRegex(@"\b(suffix(es)?|endings?|morpholog\w*|inflections?)\b", Any)]
@@ -204,7 +211,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"\b(rimes?|rime\s+units?|(word\s+)?famil(y|ies)|chunks?)\b", Any)]
     private static partial Regex RimeHeader();
 
-    [GeneratedRegex(@"^\s*new\s*$|\b(graphemes?|gpcs?|spellings?|letters?|consonants?|vowels?|correspondences?|digraphs?|trigraphs?|code|focus|objectives?|content|patterns?|to\s+teach|teach(ing)?|new\s+(learning|sounds?|phonics|this\s+week|today|teaching)|learning|phonics?|what\s+(we|they|I)\s+(teach|do|cover|learn|are\s+doing)|taught\s+today|written|how\s+(it\s+is|it's|we)\s+(spelt|spelled|written|write\s+it))\b", Any)]
+    [GeneratedRegex(@"^\s*(new|what)\s*$|\b(graphemes?|gpcs?|spellings?|letters?|consonants?|vowels?|correspondences?|digraphs?|trigraphs?|code|focus|objectives?|content|patterns?|to\s+teach|teach(ing)?|new\s+(learning|sounds?|phonics|this\s+week|today|teaching)|learning|phonics?|what\s+(we|they|I)\s+(teach|do|cover|learn|are\s+doing)|taught\s+today|written|how\s+(it\s+is|it's|we)\s+(spelt|spelled|written|write\s+it))\b", Any)]
     private static partial Regex PartHeader();
 
     [GeneratedRegex(@"\bwords?\s+((for|to)\s+)?(read|spell|writ|blend|segment)\w*|\b(read|spell|writ)ing\s+words?\b|\bspellings?\s+(test|list|words?)\b|\bspellings?\s+to\s+learn\b", Any)]
@@ -216,7 +223,8 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^\W*(the\s+|its\s+|our\s+)?(new\s+)?((rules?|places?|positions?)\s*(/|and|&|or|,)\s*)?(sounds?|phonemes?|ipa|says|also\s+says|new\s+sounds?|we\s+say|it\s+says|sounds?\s+like|pronunciation)(\s+(taught|it\s+makes|made|\(s\)))?\s*\d?\W*$", Any)]
     private static partial Regex SoundHeader();
 
-    [GeneratedRegex(@"^((?<d>mon|tue|tues|wed|weds|thu|thur|thurs|fri)(day|sday|nesday|rsday|urday)?\.?|day\s*(?<n>[1-5]))$", Any)]
+    // A day, or two that share a column: Mon/Tue.
+    [GeneratedRegex(@"^((?<d>mon|tue|tues|wed|weds|thu|thur|thurs|fri)(day|sday|nesday|rsday|urday)?\.?|day\s*(?<n>[1-5]))(\s*(/|-|–|&|\+|,|and|to)\s*((mon|tue|wed|thu|fri)[a-z]*\.?|(day\s*)?[1-5]))?$", Any)]
     private static partial Regex Weekday();
 
     // As in a diary, without a year: Mon 7 Sept, 7th of May, Sept. 7, 7/9.
@@ -226,7 +234,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^(week|weeks|wk|wks|w)\.?\s*(no\.?\s*)?\d{1,2}(\s*(-|–|to|&|and|/)\s*\d{1,2})?(\s*[:(].*)?$", Any)]
     private static partial Regex WeekLabel();
 
-    [GeneratedRegex(@"^((autumn|spring|summer|winter|fall|first|second|third|fourth|fifth|sixth|1st|2nd|3rd|4th|5th|6th|michaelmas|lent|trinity|september|october|november|december|january|february|march|april|may|june|july|august|reception|kindergarten|nursery|year|grade|term|half[\s-]?term|unit|block|stage|section|level|module|part|set|band|book|semester|quarter|trimester|month)\b[\s-]*((half[\s-]?term|term|half|half[\s-]of[\s-]term)?[\s-]*(\d{1,2}|one|two|three|four|five|six|[ab])?(\s*[:(–-].*)?|.{0,40})|(ht|t|u|s)\d{1,2}|(sept?|oct|nov|dec|jan|feb|mar|apr|jun|jul)\.?(\s*[:–-].*)?|[a-z]{4,}\s+\d{1,2})$", Any)]
+    [GeneratedRegex(@"^((autumn|spring|summer|winter|fall|first|second|third|fourth|fifth|sixth|1st|2nd|3rd|4th|5th|6th|michaelmas|lent|trinity|september|october|november|december|january|february|march|april|may|june|july|august|reception|kindergarten|nursery|year|grade|term|half[\s-]?term|unit|block|stage|section|level|module|part|set|band|book|semester|quarter|trimester|month|aut|spr|sum(?!s)|win)\b\.?[\s-]*((half[\s-]?term|term|half|half[\s-]of[\s-]term)?[\s-]*(\d{1,2}|one|two|three|four|five|six|[ab])?(\s*[:(–-].*)?|.{0,40})|(ht|t|u|s)\d{1,2}|(sept?|oct|nov|dec|jan|feb|mar|apr|jun|jul)\.?(\s*[:–-].*)?|[a-z]{4,}\s+\d{1,2})$", Any)]
     private static partial Regex SectionLabel();
 
     [GeneratedRegex(@"\b(half[\s-]?term|holidays?|holiday|vacation|break|bank\s+holiday|inset|in-?service|bh|(staff\s+)?training(\s+day)?|staff\s+day|closed|closure|school\s+shut|no\s+school|christmas|easter|thanksgiving|winter\s+recess|recess|strike|polling|snow\s+day|trip|sports\s+day|nativity|photographs?|party|festival|forest\s+school|swimming|assembly|concert|carols?|rehearsals?|no\s+(phonics|lessons?)|world\s+book\s+day|open\s+(day|evening)|parents['’]?\s+(evening|meetings?))\b", Any)]
@@ -244,10 +252,10 @@ internal static partial class SheetWords
     [GeneratedRegex(@"\b(assess(ment)?s?|baselines?|check(s|point)?|test|tests|quiz|screening|screen)\b", Any)]
     private static partial Regex CheckLesson();
 
-    [GeneratedRegex(@"\b(contrast|compare|comparing|alternatives?\s+together|sort(ing)?\s+(the\s+)?(spellings?|sounds?)|which\s+spelling|versus|vs\.?|side\s+by\s+side)\b|(?<!consonants?\s)\btogether\s*$", Any)]
+    [GeneratedRegex(@"\b(contrast|compare|comparing|alternatives?\s+together|sort(ing)?\s+(the\s+)?(spellings?|sounds?)|sort\s*$|\S{1,4}\s+(and|or|/|&)\s+\S{1,4}\s+mixed(\s+up)?\s*$|which\s+spelling|versus|vs\.?|side\s+by\s+side)\b|(?<!consonants?\s)\btogether\s*$", Any)]
     private static partial Regex ContrastLesson();
 
-    [GeneratedRegex(@"\b(review(s|ing)?|revis(e|ion|it|iting)|re-?cap(s|ping)?|consolidat\w*|catch[\s-]?up|go(ing|es)?\s+over|went\s+over|over[\s-]?learn\w*|recall|again|practi[sc]e\s+(week|day|all|everything)|mixed\s+practi[sc]e|(blending|segmenting|word\s+reading|c?vc)\s+(week|day|practi[sc]e)|no\s+new\s+(sounds?|letters?|learning)|nothing\s+new|overflow|slack|spare\s+day|buffer|mop[\s-]?up|secure|blend(ing)?\s+(sounds?|words?)|segment(ing)?\s+(sounds?|words?)|c?vc(\s*(and|/|,|&)\s*c?vc)?\s+words?)\b|^\s*((more\s+|extra\s+|further\s+)?practi[sc]e|mix(ed)?)\s", Any)]
+    [GeneratedRegex(@"\b(review(s|ing)?|revis(e|ion|it|iting)|re-?cap(s|ping)?|consolidat\w*|catch[\s-]?up|go(ing|es)?\s+over|went\s+over|over[\s-]?learn\w*|recall|again|practi[sc]e\s+(week|day|all|everything)|mixed\s+practi[sc]e|(blending|segmenting|word\s+reading|c?vc)\s+(week|day|practi[sc]e)|no\s+new\s+(sounds?|letters?|learning)|nothing\s+new|overflow|slack|spare\s+day|buffer|mop[\s-]?up|secure|blend(ing)?\s+(sounds?|words?)|segment(ing)?\s+(sounds?|words?)|c?vc(\s*(and|/|,|&)\s*c?vc)?\s+words?)\b|^\s*((more\s+|extra\s+|further\s+)?practi[sc]e|mix(ed)?)\s|^\s*(oral\s+)?(blend(ing)?|segment(ing)?)(\s*(and|&|/|,)\s*(blend|segment)(ing)?)?\s*($|:\s*[a-z]*[aeiou][a-z]*\b)", Any)]
     private static partial Regex ReviewLesson();
 
     [GeneratedRegex(@"\b(three|3)[\s-]*(or\s+more[\s-]+)?syllables?\b|\btrisyllab\w*", Any)]

@@ -35,6 +35,9 @@ public sealed class SoundChoice(SchoolWords words, SpellingShares shares)
         "eigh:ai", "oor:or", "ore:or", "our:or", "a_e:ai", "e_e:ee", "i_e:igh", "o_e:oa", "dge:j", "tch:ch", "le:schwa+l", "el:schwa+l", "il:schwa+l", "eer:ear", "air:air", "aw:aw", "ui:oo", "sc:s", "gh:g", "ti:sh", "ci:sh", "st:s", "eir:air",
     ];
 
+    /// <summary>Letters that say a weak vowel with l where they are said to end a word (metal), whatever else they say (walk).</summary>
+    private static readonly HashSet<string> WeakAtEnd = ["al", "el", "il", "ol"];
+
     /// <summary>
     /// Spellings whose second meaning is as plain once the first is taught, each with the share that its commonest sound
     /// must have of those left; for the others the next one is anybody's guess.
@@ -101,6 +104,11 @@ public sealed class SoundChoice(SchoolWords words, SpellingShares shares)
         if (ByRow(part, rowWords, all) is { } row)
         {
             return row.Count == 1 || before.Count > 0 ? Done(row, taught) : Ask(all, part, taught, row);
+        }
+
+        if (part.Place == WrittenPlace.Last && WeakAtEnd.Contains(part.Letters) && shares.Of(part.Letters).FirstOrDefault(x => x.Correspondence.Sound.Key == "schwa+l") is { } weak)
+        {
+            return Done([weak.Correspondence], taught);
         }
 
         var left = all.Except(before).Where(x => part.Place != WrittenPlace.First || x.Correspondence.Sound.Key != "schwa").ToList();

@@ -14,7 +14,7 @@ internal static class TaughtTogether
             var last = made.Count > 0 ? made[^1] : null;
             if (last is not null && rung.Parts.Count > 0 && rung.Parts.All(x => x.Kind == WrittenKind.Grapheme && x.Words.Count == 0 && x.Sounds.Count == 0) && last.Section == rung.Section
                 && rung.Parts.Select(x => x.Letters).SequenceEqual(last.Parts.Select(x => x.Letters)) && rung.Sources.Count > 0 && last.Sources.All(x => x.Cell != rung.Sources[0].Cell)
-                && last.Parts.All(x => x.Words.Count == 0 && x.Sounds.Count == 0) && rung.Sound == last.Sound && (rung.Words.Count == 0 || rung.Words.SequenceEqual(last.Words)) && last.Days < 20)
+                && last.Parts.All(x => (x.Words.Count == 0 && x.Sounds.Count == 0) || !SoundChoice.HasPair(x.Letters)) && rung.Sound == last.Sound && (rung.Words.Count == 0 || rung.Words.SequenceEqual(last.Words)) && last.Days < 20)
             {
                 last.Days++;
                 last.Sources.AddRange(rung.Sources);

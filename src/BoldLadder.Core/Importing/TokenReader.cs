@@ -61,6 +61,11 @@ internal sealed class TokenReader(CorrespondenceTable table, SchoolWords words)
             return part with { Kind = WrittenKind.Ending };
         }
 
+        if (column == ColumnRole.RimeUnits && text.Length > 1 && IsVowel(text[0]))
+        {
+            return part with { Kind = WrittenKind.RimeUnit };
+        }
+
         if (Unsupported.Contains(text) && !(AsSuffixOnly.Contains(text) && !asEnding && !last && !first))
         {
             return WrittenPart.Plain(WrittenKind.Kept, named.Count > 0 ? $"{token} ({string.Join(", ", named)})" : token) with { IsTaught = true };
@@ -73,11 +78,6 @@ internal sealed class TokenReader(CorrespondenceTable table, SchoolWords words)
 
         var shown = named.Any(x => Segments(x).Any(s => s.Grapheme.Text == text));
         var usual = table.For(text) is { Count: > 0 } entries && entries[0].Cost < RareCost;
-        if (column == ColumnRole.RimeUnits && text.Length > 1 && IsVowel(text[0]))
-        {
-            return part with { Kind = WrittenKind.RimeUnit };
-        }
-
         if (shown || sounds.Count > 0 && Known(text))
         {
             return part;

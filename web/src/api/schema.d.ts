@@ -5146,7 +5146,7 @@ export interface components {
             reason: string;
         };
         /** @enum {unknown} */
-        ColumnRole: "leftOut" | "parts" | "sounds" | "trickyWords" | "words" | "endings" | "clusters" | "rimeUnits" | "notes" | "section" | "week" | "day" | "date";
+        ColumnRole: "leftOut" | "parts" | "sounds" | "trickyWords" | "words" | "endings" | "clusters" | "rimeUnits" | "notes" | "section" | "week" | "day" | "date" | "days";
         ConflictView: {
             wishes: components["schemas"]["WishDocument"][];
             needs: components["schemas"]["UnmetView"][];

@@ -14,6 +14,7 @@ export const roles = (terms: TermWords): [ColumnRole, string][] => [
   ['week', 'weeks'],
   ['day', 'days or numbers'],
   ['date', 'dates'],
+  ['days', 'how many days'],
   ['notes', 'notes'],
   ['leftOut', 'left out'],
 ];

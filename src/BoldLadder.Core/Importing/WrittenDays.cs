@@ -1,0 +1,33 @@
+using System.Globalization;
+using System.Text.RegularExpressions;
+
+namespace BoldLadder.Core.Importing;
+
+/// <summary>For how many days something is taught, as people write it: <i>2 days</i>, <i>three lessons</i>.</summary>
+internal static partial class WrittenDays
+{
+    private const int Most = 20;
+
+    private static readonly string[] InWords = ["one", "two", "three", "four", "five", "six"];
+
+    /// <summary>The days that a cell names and nothing else; null for anything else.</summary>
+    /// <param name="counted">What heads its column counts days, so that a number alone is one.</param>
+    public static int? Of(string text, bool counted = false) => Alone().Match(text) is { Success: true } match && (counted || match.Groups["days"].Success) ? Number(match) : null;
+
+    /// <summary>A line without the days that stand at its end, and how many; 0 for none: <c>sh (2 days)</c>.</summary>
+    public static (string Text, int Days) AtEnd(string text) => End().Match(text) is { Success: true } match ? (text[..match.Index].Trim(), Number(match)) : (text, 0);
+
+    private static int Number(Match match)
+    {
+        var text = match.Groups["n"].Value;
+        return Math.Clamp(int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var n) ? n : Array.IndexOf(InWords, text.ToLowerInvariant()) + 1, 1, Most);
+    }
+
+    private const string Count = @"(?<n>\d{1,2}|one|two|three|four|five|six)";
+
+    [GeneratedRegex($@"^\s*{Count}\s*(?<days>(?:school\s+)?(?:days?|lessons?|sessions?))?\.?\s*$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
+    private static partial Regex Alone();
+
+    [GeneratedRegex($@"(?<=\S)(?:\s*[-–—:;,(\[]\s*|\s+for\s+){Count}\s+(?:days?|lessons?|sessions?)\s*[)\]]?\s*$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
+    private static partial Regex End();
+}
