@@ -110,6 +110,16 @@ test('a lead asks the ladder, and each answer opens to its words', async ({ teac
   await page.locator('[data-rung="sh-sh"]').click();
   await page.getByRole('button', { name: /come late for the sentences/ }).click();
   await expect(page.locator('.answer-list')).toContainText('sentences could be read from about');
+
+  // A word that sentences wait for and nothing teaches goes to the rung that is named, and is asked for no more.
+  await page.getByRole('button', { name: /that nothing teaches/ }).click();
+  const teach = page.locator('.answer-list').getByRole('button', { name: /^Teach \w+ at rung \d+$/ }).first();
+  const [, word] = /^Teach (\w+) at/.exec((await teach.getAttribute('aria-label')) ?? '') ?? [];
+  await teach.click();
+  await teacher.saved();
+  await expect(page.locator('.answer-list').getByRole('button', { name: new RegExp(`^Teach ${word} at`) })).toHaveCount(0);
+  await page.getByRole('button', { name: /^Undo: / }).click();
+  await teacher.saved();
   await page.getByLabel('A word or a text').fill('The goat had a coat');
   await page.getByRole('button', { name: 'Ask', exact: true }).click();
   await expect(page.locator('.answer-list')).toContainText(/From rung \d+, oa/);

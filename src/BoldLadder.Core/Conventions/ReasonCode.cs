@@ -274,6 +274,9 @@ public enum ReasonCode
     /// <summary>Which spelling goes into the gap, and why. Arguments: the graphemes.</summary>
     AskWhichSpelling,
 
+    /// <summary>A letter once, or twice as at the end of a short word. Arguments: the doubled graphemes.</summary>
+    AskOneOrTwo,
+
     /// <summary>The same letters say two sounds. Arguments: the grapheme.</summary>
     AskWhichSays,
 

@@ -14,6 +14,9 @@ internal static class ApplyPart
     // Two sentences as short as "Sam sat" have a word apart and are not alike for that.
     private const int Shared = 3;
 
+    // Words that a sentence begins with.
+    private const int Opening = 3;
+
     // A dictated sentence of about so many words is written in the time; one of so many that suit best is taken.
     private const int WordsToWrite = 5, DrawnFrom = 5;
 
@@ -110,21 +113,30 @@ internal static class ApplyPart
         var keptTexts = brief.Kept.Select(x => x.Item.Text).ToHashSet();
         var fresh = ranked.Where(x => !keptTexts.Contains(x.Sentence.Text) && !justRead.Contains(x.Sentence.Text)).ToList();
         var read = new List<GradedSentence>();
-        foreach (var x in fresh.Count >= FewestSentences ? fresh : ranked.Where(x => !keptTexts.Contains(x.Sentence.Text)))
-        {
-            if (read.Count >= wanted)
-            {
-                break;
-            }
+        var among = fresh.Count >= FewestSentences ? fresh : [.. ranked.Where(x => !keptTexts.Contains(x.Sentence.Text))];
 
-            if (!read.Any(other => Alike(other.Sentence, x.Sentence)))
+        // Two that begin alike (With a thud, the ...) sound like one said twice: only where there are no others.
+        foreach (var beginAlike in new[] { false, true })
+        {
+            foreach (var x in among)
             {
-                read.Add(x);
+                if (read.Count >= wanted)
+                {
+                    return read;
+                }
+
+                if (!read.Exists(other => Alike(other.Sentence, x.Sentence) || (!beginAlike && BeginAlike(other.Sentence, x.Sentence))))
+                {
+                    read.Add(x);
+                }
             }
         }
 
         return read;
     }
+
+    private static bool BeginAlike(Sentence one, Sentence other) => one.Words.Count > Opening && other.Words.Count > Opening
+        && one.Words.Take(Opening).SequenceEqual(other.Words.Take(Opening), StringComparer.OrdinalIgnoreCase);
 
     // Not one of those just read, which would be copied: short, with today's part in it, and new to the class where it can be.
     private static LessonBlock Dictation(LessonBrief brief, ItemMaker make, Dice dice, IReadOnlyList<GradedSentence> ranked, List<Sentence> seen)

@@ -30,7 +30,19 @@ internal static class ChainBlock
         var chains = new WordChains(graph, brief.Stock.Rules);
         var seed = (ulong)dice.Next(int.MaxValue);
         List<Sound> through = [.. brief.Targets.Select(x => x.Correspondence).OfType<Correspondence>().Take(1).Select(x => x.Sound)];
-        var chain = Steps.Select(x => chains.Find(new ChainBrief(x, through, null, seed, holding))).FirstOrDefault(x => x.Outcome == ChainOutcome.Found && (x.Words.Count > Steps[0] || x.Words.Count(w => holding(w.Word.Word)) * 2 >= x.Words.Count));
+        WordChain? chain = null;
+        foreach (var found in Steps.Select(x => chains.Find(new ChainBrief(x, through, null, seed, holding))).Where(x => x.Outcome == ChainOutcome.Found))
+        {
+            // A shorter one that stays with today's part (owl, howl, how, now, cow) is better than a longer one that leaves it.
+            var holds = found.Words.Count(w => holding(w.Word.Word));
+            chain ??= found.Words.Count > Steps[0] || holds * 2 >= found.Words.Count ? found : null;
+            if (holds * 3 >= found.Words.Count * 2)
+            {
+                chain = found;
+                break;
+            }
+        }
+
         return chain is null ? null : new LessonBlock(
             LessonPart.Practise, Activity.Chain,
             [.. chain.Words.Select(x => make.Word(x.Word.Word.Key, x.Step is { } step ? step.Reasons : [Reason.Of(ReasonCode.ChainStart)]))]);

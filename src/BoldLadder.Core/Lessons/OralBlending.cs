@@ -14,7 +14,8 @@ internal static class OralBlending
     {
         var sounds = brief.Targets.Select(x => x.Correspondence).OfType<Correspondence>().Select(x => x.Sound).Distinct().ToList();
         return [.. sounds.SelectMany(x => ListeningWords.With(brief.Stock, x, (count * 2) + heard.Count, dice, MostSounds).Where(IsPlain))
-            .DistinctBy(x => x.Word.Key).OrderBy(x => heard.Contains(x.Word.Key)).Take(count).Select(make.Listening)];
+            // By ear blew and blue are one word.
+            .DistinctBy(x => string.Join(' ', x.Apart)).OrderBy(x => heard.Contains(x.Word.Key)).Take(count).Select(make.Listening)];
     }
 
     // One beat, and as many sounds as are said: nobody joins the two halves of tower.

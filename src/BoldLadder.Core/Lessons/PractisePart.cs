@@ -110,10 +110,15 @@ internal static class PractisePart
     private static IReadOnlyList<ChosenWord> Beside(LessonBrief brief, IReadOnlyList<ChosenWord> words, int wanted, HashSet<string> used, ulong seed)
     {
         var on = words.Where(x => x.HoldsTarget).ToList();
-        var sounds = brief.Teaches.Select(x => x.Correspondence).OfType<Correspondence>().Select(x => x.Sound).ToList();
-        List<Teachable> rivals = [.. on.Count >= wanted ? [] : brief.Standing.Things.Except(brief.Teaches).Where(x => x.Correspondence is { } c && sounds.Exists(s => brief.Stock.Rules.SameSound(s, c.Sound)))];
+        var rivals = on.Count >= wanted ? [] : Rivals(brief);
         return rivals.Count == 0 ? words
             : [.. on.Concat(new ReadingChoice(brief.Stock).Choose(brief.Ask(wanted + Spares - on.Count, used, seed) with { Targets = rivals, Pool = null }).Where(x => x.HoldsTarget).Select(x => x with { Target = null })).Concat(words.Except(on)).Take(wanted + Spares)];
+    }
+
+    private static List<Teachable> Rivals(LessonBrief brief)
+    {
+        var sounds = brief.Teaches.Select(x => x.Correspondence).OfType<Correspondence>().Select(x => x.Sound).ToList();
+        return [.. brief.Standing.Things.Except(brief.Teaches).Where(x => x.Correspondence is { } c && sounds.Exists(s => brief.Stock.Rules.SameSound(s, c.Sound)))];
     }
 
     private static bool IsOfItsOwn(ChosenWord x) => x.HoldsTarget && x.Word is { Ended: null, Familiarity: Familiarity.AtFourOrFive };
@@ -134,8 +139,10 @@ internal static class PractisePart
         var turn = dice.Next(MadeUpOneIn);
         // A check asks what only the sounds can tell.
         var always = brief.Asked(LessonPart.Practise, Activity.MadeUp) is not null || (brief.Kind == LessonKind.Check && brief.Has(LessonPart.Practise, Activity.MadeUp));
+        // An ending on no word at all says nothing of endings.
+        var endings = brief.Targets.Count > 0 && brief.Targets.All(x => x.Ending is not null);
         return brief.KeptIn(LessonPart.Practise, Activity.MadeUp).Count > 0 || always
-            || (brief.Has(LessonPart.Practise, Activity.MadeUp) && turn == 0 && seconds >= LeastForMadeUp)
+            || (brief.Has(LessonPart.Practise, Activity.MadeUp) && turn == 0 && seconds >= LeastForMadeUp && !endings)
             ? MadeUpBlock.Make(brief, make, dice) : null;
     }
 
@@ -177,10 +184,20 @@ internal static class PractisePart
         var rimes = new Dictionary<string, int>();
         // Pigeon is read; badge is what is spelt. Where longer words are the lesson, they are spelt.
         var longer = brief.Targets.Any(x => x.Structure is not null || x.Ending is not null);
-        return SpellingChoice.InTurn(fresh.Concat(again).DistinctBy(x => x.Word.Key).OrderBy(x => longer ? x.Word.Key.Length > MostLetters : Structure.Of(x.Reading).Syllables > 1)).OrderByDescending(IsToday)
+        var chosen = SpellingChoice.InTurn(fresh.Concat(again).DistinctBy(x => x.Word.Key).OrderBy(x => longer ? x.Word.Key.Length > MostLetters : Structure.Of(x.Reading).Syllables > 1)).OrderByDescending(IsToday)
             .Select(x => (x, Turn: rimes[Rime(x)] = rimes.GetValueOrDefault(Rime(x)) + 1)).ToList()
             .OrderByDescending(x => IsToday(x.x)).ThenBy(x => x.Turn > MostOfARime || x.x.Reasons.Any(r => r.Code == ReasonCode.ToldSpelling)).Select(x => x.x)
-            .Take(count).OrderBy(x => x.Reading.Segments.Count)
+            .Take(count).ToList();
+
+        // Where English has few, the day's sound in its other spellings fills up, claw beside launch; get and cut would say nothing.
+        var on = chosen.Where(IsToday).ToList();
+        if (on.Count < count && on.Count > 0 && Rivals(brief) is { Count: > 0 } rivals)
+        {
+            var beside = choice.Choose(brief.Ask(count - on.Count, kept, seed) with { Targets = rivals, Pool = null }).Where(x => x.Target is not null && on.TrueForAll(o => o.Word.Key != x.Word.Key)).ToList();
+            chosen = [.. on.Concat(beside).Concat(on.Count + beside.Count > FewestToSpell ? [] : chosen.Except(on)).Take(count)];
+        }
+
+        return chosen.OrderBy(x => x.Reading.Segments.Count)
             .Select(x => make.Item(ItemKind.Word, x.Word.Spelling, x.Reading.ToString(), x.Reasons, x.Spoken));
     }
 

@@ -13,7 +13,7 @@ namespace BoldLadder.Core.Mapping;
 public sealed record RungAnswer(int Place, int Count, IReadOnlyList<LexiconWord> Words, int? Other = null);
 
 /// <summary>A tricky word with what a question found of it.</summary>
-/// <param name="Place">Zero-based place of the rung that teaches it.</param>
+/// <param name="Place">Zero-based place of the rung that teaches it; -1 where none does.</param>
 /// <param name="Sentences">Sentences that it alone keeps from being read.</param>
 /// <param name="Other">The place from which they could be read; or from which the word could simply be read.</param>
 public sealed record TrickyAnswer(string Word, int Place, int Sentences, int? Other);
@@ -22,6 +22,9 @@ public sealed record TrickyAnswer(string Word, int Place, int Sentences, int? Ot
 public sealed class LadderQuestions
 {
     private const int HardlyUsed = 4, LateBy = 10, FewSentences = 5;
+
+    // Words so common that a class is told them; the place is where the first of so many sentences could be read.
+    private const int Common = 400, MostUntaught = 12, Soon = 10;
 
     private readonly Unlocking _unlocking;
     private readonly IReadOnlyList<RungFigures> _figures;
@@ -122,6 +125,28 @@ public sealed class LadderQuestions
         return ([.. couldWait], [.. late]);
 
         int Alone(string word) => _unlocking.Rules.Rows.Words.FindWord(word) is { } found ? _unlocking.PlaceOf(found.Rank) : Unlocking.Never;
+    }
+
+    /// <summary>
+    /// Common words that nothing on the ladder teaches and that texts wait for, alone: with how many, and the place from which
+    /// they could be read.
+    /// </summary>
+    public IReadOnlyList<TrickyAnswer> Untaught(WordStock stock)
+    {
+        var texts = stock.Sentences.All.Concat(stock.Stories.All.Select(x => x.Text)).Select(x => x.Words.Select(w => w.ToLowerInvariant()).Distinct());
+        var taught = Ladder.Rungs.SelectMany((x, i) => x.TrickyWords.Select(w => (Word: w.ToLowerInvariant(), i))).GroupBy(x => x.Word).ToDictionary(x => x.Key, x => x.Min(w => w.i));
+        var waiting = new Dictionary<string, List<int>>();
+        foreach (var text in texts)
+        {
+            var places = text.Select(x => (Word: x, Place: PlaceOf(x, taught))).ToList();
+            if (places.Where(x => x.Place == Unlocking.Never).ToList() is [var only] && _unlocking.Rules.Rows.Words.FindWord(only.Word) is { Rank: < Common })
+            {
+                (waiting.TryGetValue(only.Word, out var list) ? list : waiting[only.Word] = []).Add(places.Where(x => x.Place != Unlocking.Never).Select(x => x.Place).DefaultIfEmpty(0).Max());
+            }
+        }
+
+        return [.. waiting.Where(x => x.Value.Count >= FewSentences).OrderByDescending(x => x.Value.Count).Take(MostUntaught)
+            .Select(x => new TrickyAnswer(x.Key, -1, x.Value.Count, x.Value.Order().ElementAt(x.Value.Count / Soon)))];
     }
 
     /// <summary>

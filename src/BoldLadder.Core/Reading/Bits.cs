@@ -30,6 +30,9 @@ public enum PartKind
     /// <summary>The word <i>a</i>, read by its letter: another way to read it, where a school has it so.</summary>
     LetterWord,
 
+    /// <summary>The word <i>and</i>, read by its letters before two consonants at the end are taught, unless a ladder has it as a tricky word.</summary>
+    And,
+
     /// <summary>A capital or a mark that a sentence has; no word needs one. Its key is the code of what is taught.</summary>
     Print,
 }

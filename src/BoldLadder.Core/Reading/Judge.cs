@@ -132,6 +132,6 @@ public sealed class Judge(TaughtSet taught)
         var bit = _rows.Bits.Find(part);
         return bit >= 0
             ? !Taught.Has(bit)
-            : part.Kind is not (PartKind.Ending or PartKind.Structure or PartKind.RimeUnit or PartKind.Cluster) && !Taught.Correspondences.Any(x => x.Key == part.Shown);
+            : part.Kind is not (PartKind.Ending or PartKind.Structure or PartKind.RimeUnit or PartKind.Cluster or PartKind.And) && !Taught.Correspondences.Any(x => x.Key == part.Shown);
     }
 }

@@ -17,6 +17,7 @@ public sealed class ReadingRules
     private readonly WeakVowels _weak;
     private readonly Plurals _plurals;
     private readonly bool _shortA;
+    private readonly bool _readsAnd;
     private readonly HashSet<Teachable> _gates;
     private readonly Dictionary<Teachable, int[]> _cover = [];
     private readonly System.Runtime.CompilerServices.ConditionalWeakTable<Rung, int[]> _byRung = [];
@@ -36,6 +37,7 @@ public sealed class ReadingRules
         var steps = ladder?.Rungs ?? [];
         _gates = [.. steps.SelectMany(x => x.Adds).Where(x => x.Kind is TeachableKind.Ending or TeachableKind.Structure)];
         _strict = new Lazy<ReadingRules>(() => weak == WeakVowels.Strict ? this : new ReadingRules(rows, WeakVowels.Strict, ladder, switchedMerges, plurals, shortA));
+        _readsAnd = !steps.Any(x => x.TrickyWords.Contains("and", StringComparer.OrdinalIgnoreCase));
         Print = new PrintGates(ladder);
         AlwaysOpen = [.. Enumerable.Range(0, _bits.Count).Where(OpenFromTheStart)];
     }
@@ -106,7 +108,7 @@ public sealed class ReadingRules
             return _shortA && given.Key == part.Key;
         }
 
-        if (part.Kind is PartKind.Ending or PartKind.Structure or PartKind.RimeUnit or PartKind.Cluster)
+        if (part.Kind is PartKind.Ending or PartKind.Structure or PartKind.RimeUnit or PartKind.Cluster or PartKind.And)
         {
             return false;
         }
@@ -128,6 +130,7 @@ public sealed class ReadingRules
     private bool OpenFromTheStart(int bit) => _bits[bit] switch
     {
         { Kind: PartKind.Ending, Key: var key } => !_gates.Contains(Teachable.OfEnding(key)),
+        { Kind: PartKind.And } => _readsAnd,
         { Kind: PartKind.Structure, Key: var key } => !_gates.Contains(Teachable.Of(Enum.Parse<TaughtStructure>(key, true))),
         _ => false,
     };

@@ -44,7 +44,7 @@ public sealed class WordRows
             {
                 var structure = Structure.Of(readings[r], words.Words[w]);
                 IReadOnlyList<Part> parts = [.. Bits.Needed(readings[r], words.Words[w].Ended, structure), .. Units.ClustersIn(readings[r])];
-                foreach (var way in Units.WithRimeUnit(readings[r], words.Words[w].Ended, parts).Concat(LetterWord(words.Words[w], r)).Prepend(parts))
+                foreach (var way in Units.WithRimeUnit(readings[r], words.Words[w].Ended, parts).Concat(LetterWord(words.Words[w], r)).Concat(And(words.Words[w], parts)).Prepend(parts))
                 {
                     wordOf.Add(w);
                     readingOf.Add((byte)r);
@@ -75,6 +75,10 @@ public sealed class WordRows
     // In running speech a is weak; children who know its letter read it so, and nobody takes that for a mistake.
     private static IEnumerable<IReadOnlyList<Part>> LetterWord(LexiconWord word, int reading) =>
         word.Key == "a" && reading == 0 ? [[new Part(PartKind.LetterWord, "a:a")]] : [];
+
+    // Nobody waits with and for two consonants at the end, though they stand there.
+    private static IEnumerable<IReadOnlyList<Part>> And(LexiconWord word, IReadOnlyList<Part> parts) =>
+        word.Key == "and" ? [[.. parts.Where(x => x.Kind is not (PartKind.Structure or PartKind.Cluster)), new Part(PartKind.And, word.Key)]] : [];
 
     public SchoolWords Words { get; }
 

@@ -16,7 +16,7 @@ namespace BoldLadder.Server.Importing;
 /// <summary>A ladder out of the sheet that a school keeps: what would be made of it, before anything is kept.</summary>
 public static class ImportRoutes
 {
-    private const int ShownWords = 4;
+    private const int ShownWords = 4, MostUntaught = 6;
 
     // A file in base64 with its quotes, and what is said beside it.
     private const long Body = (SheetFile.MostBytes * 4L / 3) + (256 * 1024);
@@ -130,6 +130,7 @@ public static class ImportRoutes
         var problem = imported.Problem;
         var opens = new Dictionary<string, (int Opens, IReadOnlyList<string> Examples)>();
         var thin = 0;
+        IReadOnlyList<string> untaught = [];
 
         if (imported.Ladder is { } settled)
         {
@@ -138,9 +139,11 @@ public static class ImportRoutes
                 problem ??= $"{refused.Sentence} Put it right in the sheet, or leave the cell out.";
             }
 
-            var unlocking = new Unlocking(settled, rooms.Stock(school, Core.Conventions.ClassConventions.Of(school.Conventions, Core.Conventions.OwnConventions.None), settled).Rules);
+            var stock = rooms.Stock(school, Core.Conventions.ClassConventions.Of(school.Conventions, Core.Conventions.OwnConventions.None), settled);
+            var unlocking = new Unlocking(settled, stock.Rules);
             var figures = RungMap.Of(unlocking);
             thin = figures.Count(x => x.Thin == Thinness.ByPlace);
+            untaught = [.. new LadderQuestions(unlocking, figures).Untaught(stock).Take(MostUntaught).Select(x => x.Word)];
             for (var i = 0; i < settled.Rungs.Count; i++)
             {
                 opens[settled.Rungs[i].Id] = (figures[i].EverydayYield, settled.Rungs[i].AddsParts ? [.. TargetWords.At(unlocking, i).Take(ShownWords).Select(x => x.Spelling)] : []);
@@ -152,6 +155,6 @@ public static class ImportRoutes
             imported.Ladder is null ? null : LadderDocument.Of(imported.Ladder),
             [.. imported.Rungs.Select(x => opens.GetValueOrDefault(x.Rung.Id, (0, [])) is var (count, examples)
                 ? new ImportRungView(x.Rung.Id, x.Rung.Label, ImportView.PartsOf(x.Rung, shares), x.Sources, x.Date, count, examples, x.DoubtIds) : null!)],
-            ImportView.DoubtsOf(imported, shares), imported.LeftOut, imported.Kept, thin, imported.TaughtUpTo(today)?.Id, problem, imported.Moved);
+            ImportView.DoubtsOf(imported, shares), imported.LeftOut, imported.Kept, thin, untaught, imported.TaughtUpTo(today)?.Id, problem, imported.Moved);
     }
 }

@@ -31,6 +31,9 @@ public enum LadderQuestion
     /// <summary>Which tricky words are late for the sentences there are.</summary>
     Late,
 
+    /// <summary>Which common words nothing on the ladder teaches.</summary>
+    Untaught,
+
     /// <summary>The earliest place for a text.</summary>
     Earliest,
 
@@ -90,6 +93,8 @@ public static class QuestionRoutes
             case LadderQuestion.CouldWait or LadderQuestion.Late:
                 var (couldWait, late) = asked.Tricky(room.Stock.Sentences.All.Select(x => (IReadOnlyList<string>)[.. x.Words.Select(w => w.ToLowerInvariant())]), new Unlocking(ladder, room.Rules.Strict));
                 return Answer((what == LadderQuestion.Late ? late : couldWait).Select(x => new FoundView(Name(x.Place), x.Word, x.Sentences, [], Name(x.Other))));
+            case LadderQuestion.Untaught:
+                return Answer(asked.Untaught(room.Stock).Select(x => new FoundView(null, x.Word, x.Sentences, [], Name(x.Other))));
             case LadderQuestion.Earliest when string.IsNullOrWhiteSpace(text) || text.Length > LongestText:
                 return Problems.Bad("text", $"Write a word or a text of at most {LongestText} letters.");
             case LadderQuestion.Earliest:

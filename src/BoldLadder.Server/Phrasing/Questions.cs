@@ -34,6 +34,7 @@ public sealed class Questions(TeachingNotes notes, Accent accent, Terms terms)
             ReasonCode.AskShortAndSplit => "Short, or its own name? Read the first, then its partner: what did the e do?",
             ReasonCode.AskEnding => $"Read the word, then the same with -{x[0]}: what did it add, and did the word change?",
             ReasonCode.AskAdded => "Read the first, then the next: which sound came in, and where? Tap each.",
+            ReasonCode.AskOneOrTwo => "One letter, or the same one twice? Say where in the word it stands, and so why.",
             ReasonCode.AskWhichSpelling => $"{Listed(x)}: which goes in the gap, and why?",
             ReasonCode.AskWhichSays => $"The same letters, {x[0]}: which does it say? Read each, then point.",
             ReasonCode.AskRhymes => $"Does it rhyme with {x[0]}? Stand up if it does; if not, stay down.",

@@ -43,6 +43,20 @@ public class GateTests
         Assert.Equal("readable", World.JudgeOf(World.Rules(Accent.SouthernBritish), Letters).Of("stop").Key);
     }
 
+    [Theory]
+    [InlineData("a:a n:n d:d #pairAtEnd", 3, "readable")]
+    [InlineData("a:a n:n d:d &n:n,d:d", 3, "readable")]
+    [InlineData("a:a n:n d:d #pairAtEnd", 2, "not-yet")]
+    [InlineData("a:a n:n d:d #pairAtEnd !and", 3, "not-yet")]
+    public void And_waits_for_its_letters_and_not_for_consonants_together_unless_it_is_taught_by_heart(string steps, int taught, string verdict)
+    {
+        var ladder = World.LadderOf(steps);
+        var rules = World.Rules(Accent.SouthernBritish, ladder: ladder);
+        var judge = new Judge(new TaughtSet(rules, [], []).With(ladder.Rungs.Take(taught)));
+        Assert.Equal(verdict, judge.Of("and").Key);
+        Assert.Equal("not-yet", judge.Of("hand").Key);
+    }
+
     [Fact]
     public void A_school_may_take_the_buzz_of_a_plural_with_its_s()
     {

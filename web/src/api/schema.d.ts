@@ -5503,6 +5503,7 @@ export interface components {
             kept: components["schemas"]["Source"][];
             /** Format: int32 */
             thinByPlace: number;
+            untaught: string[];
             taughtUpTo: null | string;
             problem: null | string;
             moved: boolean;
@@ -5665,7 +5666,7 @@ export interface components {
             edit: components["schemas"]["LadderEditDocument"];
         };
         /** @enum {unknown} */
-        LadderQuestion: "thin" | "waiting" | "useful" | "hardlyUsed" | "couldWait" | "late" | "earliest" | "accents";
+        LadderQuestion: "thin" | "waiting" | "useful" | "hardlyUsed" | "couldWait" | "late" | "untaught" | "earliest" | "accents";
         LadderSummary: {
             /** Format: uuid */
             id: string;

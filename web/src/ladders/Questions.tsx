@@ -8,6 +8,7 @@ import { usePlace } from '../api/place';
 import type { AnswerView, FoundView, LadderView, RungName } from '../api/schema';
 import { useSchool } from '../api/useSchool';
 import { useTerms } from '../api/useTerms';
+import { useLadder } from './useLadder';
 import { shown } from '../word/grapheme';
 
 /** A question as it is asked: its name, and what goes with it. */
@@ -31,6 +32,7 @@ export function Questions({ ladder }: { ladder: LadderView }) {
     ['hardlyUsed', 'What is taught and hardly used after?'],
     ['couldWait', `Which ${terms.trickyWords} could wait?`],
     ['late', `Which ${terms.trickyWords} come late for the sentences?`],
+    ['untaught', 'Which words do sentences need that nothing teaches?'],
   ];
   return (
     <section className="questions" aria-label="Questions">
@@ -119,7 +121,7 @@ export function Answer({ ladder, asked }: { ladder: LadderView; asked: Asked }) 
       <ul>
         {answer.found.slice(0, 12).map((x) => (
           <li key={`${x.rung?.id ?? ''} ${x.word ?? ''}`}>
-            <Found answer={answer} found={x} />
+            <Found ladder={ladder} answer={answer} found={x} />
           </li>
         ))}
       </ul>
@@ -149,6 +151,10 @@ function sentence(x: AnswerView, trickyWords: string): string {
         : `No sentence needs these before they could simply be read:`;
     case 'late':
       return count === 0 ? 'None: no sentence waits long for one.' : 'Sentences wait for nothing else:';
+    case 'untaught':
+      return count === 0
+        ? 'None: no sentence waits for a common word alone.'
+        : 'Sentences and stories that could be read if it were taught:';
     case 'earliest': {
       const never = x.found.filter((f) => !f.rung).map((f) => f.word);
       const at = x.found[0]?.other;
@@ -163,7 +169,8 @@ function sentence(x: AnswerView, trickyWords: string): string {
   }
 }
 
-function Found({ answer, found }: { answer: AnswerView; found: FoundView }) {
+function Found({ ladder, answer, found }: { ladder: LadderView; answer: AnswerView; found: FoundView }) {
+  if (answer.question === 'untaught') return <Untaught ladder={ladder} found={found} />;
   if (answer.question === 'late') {
     return (
       <>
@@ -209,4 +216,32 @@ function Rung({ rung }: { rung: RungName | null }) {
       {rung.number} <b>{shown(rung.label)}</b>
     </Link>
   ) : null;
+}
+
+/** A word that nothing teaches, and the rung that could: added to it at one press, and taken back as any edit is. */
+function Untaught({ ladder, found }: { ladder: LadderView; found: FoundView }) {
+  const { edit } = useLadder();
+  const rung = ladder.sections.flatMap((x) => x.rungs).find((x) => x.rung.id === found.other?.id)?.rung;
+  const word = found.word ?? '';
+  return (
+    <>
+      <b>{word}</b>: {found.count}
+      {rung && (
+        <>
+          , some from <Rung rung={found.other} />{' '}
+          <Button
+            size="sm"
+            variant="link"
+            aria-label={`Teach ${word} at rung ${found.other?.number ?? ''}`}
+            disabled={edit.isPending}
+            onClick={() =>
+              edit.mutate({ kind: 'replace', rung: { ...rung, trickyWords: [...rung.trickyWords, word] } })
+            }
+          >
+            teach it there
+          </Button>
+        </>
+      )}
+    </>
+  );
 }

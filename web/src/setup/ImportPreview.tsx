@@ -115,10 +115,28 @@ export function ImportPreview({ brought, setUp, onKept, onPut }: Props) {
           ))}
         </section>
       )}
+      {ladder && <Notice view={view} />}
       <Columns view={view} brought={brought} />
       {ladder && <Rungs view={view} />}
       <LeftOutList view={view} />
     </div>
+  );
+}
+
+/** What the order would leave a lead to look at; nothing of it keeps the ladder from being kept. */
+function Notice({ view }: { view: ImportView }) {
+  if (view.thinByPlace + view.untaught.length === 0) return null;
+  return (
+    <p className="hint import-notice">
+      {view.thinByPlace > 0 &&
+        `${view.thinByPlace} ${view.thinByPlace === 1 ? 'rung has' : 'rungs have'} too few words where ${view.thinByPlace === 1 ? 'it stands' : 'they stand'}. `}
+      {view.untaught.length > 0 && (
+        <>
+          Sentences and stories wait for <b>{view.untaught.join(', ')}</b>, which nothing here teaches.{' '}
+        </>
+      )}
+      Ask the ladder once it is kept: it says where each would go.
+    </p>
   );
 }
 

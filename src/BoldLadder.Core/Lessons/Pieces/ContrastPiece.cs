@@ -55,6 +55,11 @@ internal static class ContrastPiece
             return added;
         }
 
+        if (brief.Standing.DaysGiven(rung) == 0 && OneOrTwo(brief, make, dice, used, rung) is { } doubled)
+        {
+            return doubled;
+        }
+
         foreach (var taught in rung.Correspondences)
         {
             // A rung's second day compares with something else, where there is something else.
@@ -194,6 +199,31 @@ internal static class ContrastPiece
         var reading = brief.Stock.Words.Find(item.Text)!.Readings[0];
         var at = Enumerable.Range(0, reading.Segments.Count).First(i => columns.Contains(reading.Segments[i].Correspondence));
         return brief.Stock.Evidence.IsBestBet(columns[0].Sound, SpellingEvidence.PlaceOf(reading, at), item.Heading, columns.Select(x => x.Grapheme.Text).Where(x => x != item.Heading));
+    }
+
+    // Several letters that are doubled where a word ends: a word of each, and one that begins with it (bell, leg).
+    private static LessonBlock? OneOrTwo(LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used, Rung rung)
+    {
+        if (rung.Correspondences.Count < FewestPairs || !rung.Correspondences.All(DoubledLetters.EndWords))
+        {
+            return null;
+        }
+
+        var (taken, items) = (new HashSet<string>(used), new List<LessonItem>());
+        foreach (var two in rung.Correspondences)
+        {
+            var one = brief.Judge.Taught.Correspondences.FirstOrDefault(x => x.Grapheme.Text == two.Grapheme.Text[..1] && brief.Stock.Rules.SameSound(x.Sound, two.Sound));
+            foreach (var (column, place) in one.Grapheme.Text is null ? [] : ((Correspondence, string)[])[(two, "last"), (one, "first")])
+            {
+                items.AddRange(WordsOf(brief, dice, column, [two, one], taken, 1, place).Select(x => make.Word(x.Word.Key, [Reason.Of(ReasonCode.SpeltWith, column.Grapheme.Text)]) with { Heading = column.Grapheme.Text }));
+                taken.UnionWith(items.Select(x => x.Text.ToLowerInvariant()));
+            }
+        }
+
+        return items.Count < 2 * rung.Correspondences.Count ? null : new LessonBlock(LessonPart.Practise, Activity.Choose, dice.Mix(items))
+        {
+            Asks = [Reason.Of(ReasonCode.AskOneOrTwo, [.. rung.Correspondences.Select(x => x.Grapheme.Text)])],
+        };
     }
 
     // The letters were met before and said something else: sorted by what they say.

@@ -121,7 +121,7 @@ internal static class ListeningQuestion
         return has.Count < Fewest ? null : new Question(
             dice.Mix(has.Select(x => Item(make, x, "yes", Reason.Of(ReasonCode.SoundStands, x.Place)))
                 .Concat(not.Select(x => Item(make, x, "no", Reason.Of(ReasonCode.WithoutTheSound))))),
-            [Reason.Of(ReasonCode.AskHasSound, taught.Grapheme.Text, brief.Stock.Everyday(taught).Select(x => x.Word.Spelling).FirstOrDefault() ?? taught.Sound.Example, taught.Sound.Key)]);
+            [Reason.Of(ReasonCode.AskHasSound, Written(brief, [taught], taught.Sound, "inside"), brief.Stock.Everyday(taught).Select(x => x.Word.Spelling).FirstOrDefault() ?? taught.Sound.Example, taught.Sound.Key)]);
     }
 
     // The spellings of a sound differ by where they stand: hear that first.
@@ -136,7 +136,7 @@ internal static class ListeningQuestion
         var inside = Drawn(Best(words["inside"], count - last.Count), dice, count - last.Count, riddles);
         return last.Count < Fewest || inside.Count < Fewest ? HasIt(brief, make, dice, taught, count, riddles) : new Question(
             dice.Mix(last.Concat(inside).Select(x => Item(make, x, x.Place, Reason.Of(ReasonCode.SoundStands, x.Place)))),
-            [Reason.Of(ReasonCode.AskWhere, taught.Grapheme.Text, taught.Sound.Example)]);
+            [Reason.Of(ReasonCode.AskWhere, Written(brief, [taught], taught.Sound, "inside"), taught.Sound.Example)]);
 
         List<ListeningWord> Best(IEnumerable<ListeningWord> all, int wanted) =>
             all.Where(x => IsSpelt(brief, x, columns) && !(x.Place == "inside" && IsSpelt(brief, x, atEnd)) && Plain(brief, x)).ToList() is var best && best.Count(x => !riddles.Contains(x.Word.Spelling)) >= wanted
@@ -218,11 +218,16 @@ internal static class ListeningQuestion
     }
 
     // By today's spelling, or else by the one it was first met in that can stand where it is listened for: no word ends
-    // in a_e; one without a spelling yet by its commonest.
-    private static string Written(LessonBrief brief, IReadOnlyList<Correspondence> taught, Sound sound, string place) =>
-        taught.Concat(brief.Standing.Lessons.SelectMany(x => x.Things).Select(x => x.Correspondence).OfType<Correspondence>().Where(x => place == "inside" || !x.Grapheme.IsSplit))
-            .Where(x => brief.Stock.Rules.SameSound(x.Sound, sound)).Select(x => x.Grapheme.Text).FirstOrDefault()
-        ?? sound.Key switch { "dh" => "th", "uu" => "oo", "zh" => "s", "schwa" => "er", var key => key };
+    // in a_e; one without a spelling yet by its commonest. Letters that were met saying something else name no sound: what is
+    // heard in ice is s, and not c.
+    private static string Written(LessonBrief brief, IReadOnlyList<Correspondence> taught, Sound sound, string place)
+    {
+        var met = brief.Standing.Lessons.SelectMany(x => x.Things).Select(x => x.Correspondence).OfType<Correspondence>().ToList();
+        return taught.Where(x => !met.Exists(m => m.Grapheme == x.Grapheme && !brief.Stock.Rules.SameSound(m.Sound, x.Sound)))
+                .Concat(met.Where(x => place == "inside" || !x.Grapheme.IsSplit)).Concat(taught)
+                .Where(x => brief.Stock.Rules.SameSound(x.Sound, sound)).Select(x => x.Grapheme.Text).FirstOrDefault()
+            ?? sound.Key switch { "dh" => "th", "uu" => "oo", "zh" => "s", "schwa" => "er", var key => key };
+    }
 
     private static LessonItem Item(ItemMaker make, ListeningWord word, string answer, Reason why) =>
         make.Item(ItemKind.Listening, word.Word.Spelling, string.Join(' ', word.Apart), [why]) with { Heading = answer };

@@ -1,0 +1,95 @@
+using BoldLadder.Core.Conventions;
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Lessons;
+using BoldLadder.Core.Words;
+
+namespace BoldLadder.Core.Tests.Lessons;
+
+/// <summary>What is said to children means one thing, and what fills a day up belongs to it.</summary>
+public sealed class ClearToChildrenTests
+{
+    [Theory]
+    [InlineData("c:s", "s")]
+    [InlineData("y:igh", "igh")]
+    [InlineData("ea:e", "e")]
+    public void Letters_that_were_met_saying_something_else_do_not_name_what_is_heard(string part, string name)
+    {
+        for (var seed = 1UL; seed <= 6; seed++)
+        {
+            var heard = In(At(part, seed), Activity.Listening);
+            Assert.Contains(heard, x => x.Heading == name);
+            Assert.DoesNotContain(heard, x => x.Heading == part.Split(':')[0]);
+        }
+    }
+
+    [Fact]
+    public void Letters_doubled_at_the_end_are_chosen_once_and_twice_each()
+    {
+        for (var seed = 1UL; seed <= 6; seed++)
+        {
+            var chosen = In(LessonComposer.Compose(World.BriefAt(World.Ridge, World.Us, World.Ridge.PlaceOf("ll-l-ss-s-ff-f"), seed)), Activity.Choose);
+            Assert.Equal(["f", "ff", "l", "ll", "s", "ss"], chosen.Select(x => x.Heading).Order(StringComparer.Ordinal));
+            Assert.All(chosen, x => Assert.True(x.Heading.Length == 1 ? x.Text.StartsWith(x.Heading, StringComparison.Ordinal) : x.Text.EndsWith(x.Heading, StringComparison.Ordinal), x.Text));
+        }
+    }
+
+    [Fact]
+    public void No_two_words_said_sound_by_sound_sound_the_same() => Assert.All(Enumerable.Range(1, 12), place =>
+    {
+        foreach (var activity in new[] { Activity.OralBlending, Activity.SayApart })
+        {
+            var said = In(LessonComposer.Compose(World.BriefAt(World.Ridge, World.Us, place, 3)), activity).Select(x => x.Split).ToList();
+            Assert.Equal(said.Count, said.Distinct().Count());
+        }
+    });
+
+    // ph and au have few words: what else is spelt has f, or the sound of claw, in it.
+    [Theory]
+    [InlineData("ph:f")]
+    [InlineData("au:aw")]
+    public void Where_few_words_have_todays_part_the_others_that_are_spelt_have_its_sound(string part)
+    {
+        var sound = Core.Sounds.Correspondence.Parse(part).Sound;
+        for (var seed = 1UL; seed <= 6; seed++)
+        {
+            Assert.All(In(At(part, seed), Activity.Spell), x => Assert.Contains(
+                World.South.Words.Find(x.Text)!.Readings.SelectMany(r => r.Segments), s => World.South.Rules.SameSound(s.Correspondence.Sound, sound)));
+        }
+    }
+
+    [Theory]
+    [InlineData("ing")]
+    [InlineData("ed")]
+    [InlineData("est")]
+    public void No_ending_stands_on_a_word_that_means_nothing(string ending)
+    {
+        var place = Enumerable.Range(0, World.Estuary.Rungs.Count).First(i => World.Estuary.Rungs[i].Adds.Any(x => x.Ending == ending));
+        Assert.All(Enumerable.Range(1, 10), seed => Assert.Empty(In(LessonComposer.Compose(World.BriefAt(World.Estuary, World.South, place, (ulong)seed)), Activity.MadeUp)));
+    }
+
+    [Fact]
+    public void Of_the_sentences_of_a_day_no_two_begin_with_the_same_three_words() => Assert.All(Enumerable.Range(12, 60), place =>
+    {
+        var read = In(LessonComposer.Compose(World.BriefAt(World.Estuary, World.South, place, 5)), Activity.ReadSentences)
+            .Select(x => string.Join(' ', x.Text.ToLowerInvariant().Split(' ').Take(3))).ToList();
+        Assert.Equal(read.Count, read.Distinct().Count());
+    });
+
+    [Fact]
+    public void A_short_chain_that_stays_with_todays_part_is_better_than_a_longer_one_that_leaves_it()
+    {
+        var ladder = World.LadderOf("t:t a:a n:n d:d o:o g:g i:i p:p h:h e:e l:l m:m r:r s:s b:b u:u f:f w:w c:k k:k ll:l ow:ow");
+        var stock = World.Stock(ladder, Core.Sounds.Accent.SouthernBritish);
+        var chain = In(LessonComposer.Compose(World.BriefAt(ladder, stock, ladder.PlaceOf("ow-ow"), 1)), Activity.Chain);
+        Assert.NotEmpty(chain);
+        Assert.True(chain.Count(x => x.Text.Contains("ow", StringComparison.Ordinal)) * 3 >= chain.Count * 2, string.Join(' ', chain.Select(x => x.Text)));
+    }
+
+    private static Lesson At(string part, ulong seed)
+    {
+        var thing = Teachable.Of(Core.Sounds.Correspondence.Parse(part));
+        return LessonComposer.Compose(World.BriefAt(World.Estuary, World.South, Enumerable.Range(0, World.Estuary.Rungs.Count).First(i => World.Estuary.Rungs[i].Adds.Contains(thing)), seed));
+    }
+
+    private static IReadOnlyList<LessonItem> In(Lesson lesson, Activity activity) => [.. lesson.Blocks.Where(x => x.Activity == activity).SelectMany(x => x.Items)];
+}

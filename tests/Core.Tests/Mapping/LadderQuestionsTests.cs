@@ -1,0 +1,39 @@
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Mapping;
+using BoldLadder.Core.Sounds;
+
+namespace BoldLadder.Core.Tests.Mapping;
+
+public sealed class LadderQuestionsTests
+{
+    private const string Letters = "s:s a:a t:t p:p i:i n:n m:m d:d g:g o:o c:k k:k ck:k e:e u:u r:r h:h b:b f:f l:l j:j v:v w:w y:y z:z sh:sh !the !a !I !to";
+
+    private static IReadOnlyList<TrickyAnswer> UntaughtOn(Ladder ladder)
+    {
+        var stock = World.Stock(ladder, Accent.SouthernBritish);
+        var unlocking = new Unlocking(ladder, stock.Rules);
+        return new LadderQuestions(unlocking, RungMap.Of(unlocking)).Untaught(stock);
+    }
+
+    [Fact]
+    public void A_common_word_that_nothing_teaches_is_named_with_the_rung_from_which_texts_wait_for_it_alone()
+    {
+        var ladder = World.LadderOf(Letters);
+        var found = UntaughtOn(ladder);
+        var word = Assert.Single(found, x => x.Word == "is");
+        Assert.Equal(-1, word.Place);
+        Assert.True(word.Sentences > 20);
+
+        // Not before it could stand in a sentence, nor after all is taught.
+        Assert.InRange(word.Other!.Value, 2, ladder.Rungs.Count - 1);
+        Assert.Equal(found.OrderByDescending(x => x.Sentences).Select(x => x.Word), found.Select(x => x.Word));
+    }
+
+    [Fact]
+    public void A_word_that_is_taught_is_asked_for_no_more() =>
+        Assert.DoesNotContain(UntaughtOn(World.LadderOf(Letters + " !is")), x => x.Word == "is");
+
+    [Fact]
+    public void A_word_that_can_be_read_by_the_end_of_the_ladder_is_not_asked_for() =>
+        Assert.DoesNotContain(UntaughtOn(World.LadderOf(Letters + " s:z")), x => x.Word == "is");
+}
