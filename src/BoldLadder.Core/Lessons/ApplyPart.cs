@@ -18,7 +18,7 @@ internal static class ApplyPart
     private const int Opening = 3;
 
     // A dictated sentence of about so many words is written in the time; one of so many that suit best is taken.
-    private const int WordsToWrite = 5, DrawnFrom = 5;
+    private const int WordsToWrite = 5, MostToWrite = 7, DrawnFrom = 5;
 
     private const int WordsToUse = 2, SentencesBesideStory = 2;
 
@@ -125,7 +125,7 @@ internal static class ApplyPart
                     return read;
                 }
 
-                if (!read.Exists(other => Alike(other.Sentence, x.Sentence) || (!beginAlike && BeginAlike(other.Sentence, x.Sentence))))
+                if (!read.Exists(other => other.Sentence.Text == x.Sentence.Text || Alike(other.Sentence, x.Sentence) || (!beginAlike && BeginAlike(other.Sentence, x.Sentence))))
                 {
                     read.Add(x);
                 }
@@ -148,7 +148,7 @@ internal static class ApplyPart
         // Thousands are ranked, few are looked at: whether one is new is asked in their order, until there are enough.
         List<GradedSentence> Fresh(IEnumerable<GradedSentence> among) =>
         [
-            .. among.OrderBy(x => brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.Text)).ThenByDescending(x => Math.Min(2, x.Targets))
+            .. among.OrderBy(x => brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.Text)).ThenBy(x => x.Sentence.Words.Count > MostToWrite).ThenByDescending(x => Math.Min(2, x.Targets))
                 .ThenBy(x => char.IsAsciiLetterLower(x.Sentence.Text[0])).ThenBy(x => Math.Abs(x.Sentence.Words.Count - WordsToWrite)).Where(IsNew).Take(DrawnFrom),
         ];
         var on = kept.Count > 0 ? [] : Fresh(ranked.Where(x => x.Targets > 0));

@@ -75,6 +75,19 @@ public sealed class ClearToChildrenTests
         Assert.Equal(read.Count, read.Distinct().Count());
     });
 
+    // Of two words, "No, Dad, no!" is alike to none but itself.
+    [Fact]
+    public void No_sentence_is_read_twice_though_there_are_few()
+    {
+        var ladder = Core.Ladders.LadderText.Parse(World.Text("starters/by-hand.ladder.tsv"));
+        var stock = World.Stock(ladder, Core.Sounds.Accent.Scottish);
+        Assert.All(Enumerable.Range(4, 20), place =>
+        {
+            var read = In(LessonComposer.Compose(World.BriefAt(ladder, stock, place, 1)), Activity.ReadSentences).Select(x => x.Text).ToList();
+            Assert.Equal(read.Count, read.Distinct().Count());
+        });
+    }
+
     [Fact]
     public void A_short_chain_that_stays_with_todays_part_is_better_than_a_longer_one_that_leaves_it()
     {
