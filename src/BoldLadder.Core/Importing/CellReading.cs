@@ -23,7 +23,7 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
         }
 
         var source = cell.From(layout.Sheet);
-        foreach (var line in SheetWords.LinesOf(cell.Text))
+        foreach (var line in SheetWords.LinesOf(cell.Text).Where(x => x.EndsWith('.') is false || !SheetWords.IsOrdinal(x)))
         {
             var (text, days) = WrittenDays.AtEnd(SheetWords.WithoutDaysOff(line));
             var (lineRole, before) = (role, made.Count);

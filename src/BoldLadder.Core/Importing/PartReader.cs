@@ -168,7 +168,14 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
     private bool IsRemark(string piece)
     {
         var tokens = WithoutBrackets(piece).Split(' ', StringSplitOptions.RemoveEmptyEntries);
-        return tokens.Length >= Phrase && (_token.IsWord(tokens[0]) || !(TokenReader.LettersOnly(tokens[0]) is { } first && _token.Known(first))) && tokens.Count(x => x.Length > 2 && _token.IsWord(x)) * 2 >= tokens.Length;
+        // "T - crisp, no 'tuh'": what is quoted is no word and no letters, but how it is said wrongly.
+        if (tokens.Length > 1 && Quotes().Matches(piece).Any(x => x.Groups["in"].Value is var quoted && !_token.IsWord(quoted) && !_token.Known(quoted.ToLowerInvariant())))
+        {
+            return true;
+        }
+
+        // Three words are one where some word of them is none that a class is told: easy to hold.
+        return (tokens.Length >= Phrase || (tokens.Length == Phrase - 1 && tokens.Any(x => words.FindWord(x) is { Rank: >= Talk }))) && (_token.IsWord(tokens[0]) || !(TokenReader.LettersOnly(tokens[0]) is { } first && _token.Known(first))) && tokens.Count(x => x.Length > 2 && _token.IsWord(x)) * 2 >= tokens.Length;
     }
 
     private IEnumerable<WrittenPart> Piece(string piece, ColumnRole column)

@@ -209,6 +209,8 @@ public sealed class SheetLayout
                 : role == ColumnRole.Days ? (texts.Count > 0 && texts.All(x => WrittenDays.Of(x, true) is not null) && !AreWhich(texts) ? role : ColumnRole.Day)
                 // Families of letters by how they are written, or of anything else: they head what stands beside them.
                 : role is ColumnRole.RimeUnits && texts.Distinct().Count() < texts.Count && texts.All(x => PartReader.WordsIn(x) is [{ Length: > 3 }] && x[0] != '-') ? ColumnRole.Section
+                // Taught: ticks, or what was.
+                : role is ColumnRole.LeftOut && texts.Distinct().Count() > 3 && Mostly(texts, x => reader.LooksLikePart(x) && !SheetWords.IsTick(x)) ? ColumnRole.Parts
                 // A column called skill, or type, that holds parts and little else is what is taught.
                 : role == ColumnRole.Notes && SheetWords.IsLoose(heading) && Mostly(texts, reader.LooksLikePart) ? ColumnRole.Parts : role;
         }

@@ -275,7 +275,7 @@ internal sealed class SheetReading
             return false;
         }
 
-        if (Rungs.Count == 0 && cell.Row == 1 && Title.Length == 0 && text.Split(' ') is { Length: > 1 } words && words.All(x => char.IsAsciiLetter(x[^1]) && _words.FindWord(x) is not null)
+        if (Rungs.Count == 0 && cell.Row == 1 && Title.Length == 0 && PartReader.WithoutBrackets(text).Trim().Split(' ') is { Length: > 1 } words && words.All(x => char.IsAsciiLetter(x[^1]) && _words.FindWord(x) is not null)
             && (words.All(x => x.Length > 2) || (words.Length > TitleFrom && words.Any(x => !_reader.IsLearntByHeart(x.ToLowerInvariant())))))
         {
             Title = text;
