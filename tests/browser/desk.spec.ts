@@ -112,13 +112,23 @@ test('a lead asks the ladder, and each answer opens to its words', async ({ teac
   await expect(page.locator('.answer-list')).toContainText('sentences could be read from about');
 
   // A word that sentences wait for and nothing teaches goes to the rung that is named, and is asked for no more.
-  await page.getByRole('button', { name: /that nothing teaches/ }).click();
+  await page.getByRole('button', { name: /words do sentences need/ }).click();
   const teach = page.locator('.answer-list').getByRole('button', { name: /^Teach \w+ at rung \d+$/ }).first();
   const [, word] = /^Teach (\w+) at/.exec((await teach.getAttribute('aria-label')) ?? '') ?? [];
   await teach.click();
   await teacher.saved();
   await expect(page.locator('.answer-list').getByRole('button', { name: new RegExp(`^Teach ${word} at`) })).toHaveCount(0);
   await page.getByRole('button', { name: /^Undo: / }).click();
+  await teacher.saved();
+
+  // So does a spelling, as a rung of its own.
+  await page.getByRole('button', { name: /spellings do words need/ }).click();
+  const rung = page.locator('.answer-list').getByRole('button', { name: /^Teach .+ after rung \d+$/ }).first();
+  const rungs = await page.locator('.rung-row').count();
+  await rung.click();
+  await teacher.saved();
+  await expect(page.locator('.rung-row')).toHaveCount(rungs + 1);
+  await page.getByRole('button', { name: /^Undo: added / }).click();
   await teacher.saved();
   await page.getByLabel('A word or a text').fill('The goat had a coat');
   await page.getByRole('button', { name: 'Ask', exact: true }).click();

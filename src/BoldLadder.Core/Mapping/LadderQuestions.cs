@@ -1,6 +1,7 @@
 using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Reading;
+using BoldLadder.Core.Sounds;
 using BoldLadder.Core.Words;
 
 namespace BoldLadder.Core.Mapping;
@@ -18,13 +19,18 @@ public sealed record RungAnswer(int Place, int Count, IReadOnlyList<LexiconWord>
 /// <param name="Other">The place from which they could be read; or from which the word could simply be read.</param>
 public sealed record TrickyAnswer(string Word, int Place, int Sentences, int? Other);
 
+/// <summary>A spelling that nothing on a ladder teaches.</summary>
+/// <param name="Place">The place from which a few words could be read if it was taught.</param>
+/// <param name="Words">Everyday words that wait for it alone, commonest first.</param>
+public sealed record PartAnswer(Correspondence Part, int Place, IReadOnlyList<LexiconWord> Words);
+
 /// <summary>What a lead asks of a ladder, answered in counts that open to words.</summary>
 public sealed class LadderQuestions
 {
     private const int HardlyUsed = 4, LateBy = 10, FewSentences = 5;
 
     // Words so common that a class is told them; the place is where the first of so many sentences could be read.
-    private const int Common = 400, MostUntaught = 12, Soon = 10;
+    private const int Common = 400, MostUntaught = 12, Soon = 10, FewWords = 3;
 
     private readonly Unlocking _unlocking;
     private readonly IReadOnlyList<RungFigures> _figures;
@@ -147,6 +153,37 @@ public sealed class LadderQuestions
 
         return [.. waiting.Where(x => x.Value.Count >= FewSentences).OrderByDescending(x => x.Value.Count).Take(MostUntaught)
             .Select(x => new TrickyAnswer(x.Key, -1, x.Value.Count, x.Value.Order().ElementAt(x.Value.Count / Soon)))];
+    }
+
+    /// <summary>Spellings that nothing on the ladder teaches and that everyday words wait for, alone; the most needed first.</summary>
+    public IReadOnlyList<PartAnswer> UntaughtParts()
+    {
+        var rows = _unlocking.Rules.Rows;
+        var waiting = new Dictionary<Part, List<(int Rank, int Place)>>();
+        foreach (var rank in _index.Everyday)
+        {
+            if (_unlocking.PlaceOf(rank) != Unlocking.Never)
+            {
+                continue;
+            }
+
+            var (row, end) = rows.RowsOf(rank);
+            var (only, place) = Enumerable.Range(row, end - row).Select(Alone).Where(x => x.Part.Kind == PartKind.Correspondence && x.Part.Key is not null).OrderBy(x => x.Place).FirstOrDefault();
+            if (only.Key is not null)
+            {
+                (waiting.TryGetValue(only, out var list) ? list : waiting[only] = []).Add((rank, place));
+            }
+        }
+
+        return [.. waiting.Where(x => x.Value.Count >= FewSentences).OrderByDescending(x => x.Value.Count).Take(MostUntaught).Select(x => new PartAnswer(
+            Correspondence.Parse(x.Key.Key), x.Value.Select(w => w.Place).Order().ElementAt(FewWords - 1), Known(x.Value.Select(w => w.Rank))))];
+
+        // The one part of a reading that nothing brings, and from where the others are taught.
+        (Part Part, int Place) Alone(int at)
+        {
+            var parts = rows.BitsOf(at).ToArray().Select(x => rows.Bits[x]).Distinct().Select(x => (Part: x, Place: _unlocking.PlaceOf(x))).ToList();
+            return parts.Count(x => x.Place == Unlocking.Never) == 1 ? (parts.First(x => x.Place == Unlocking.Never).Part, parts.Where(x => x.Place != Unlocking.Never).Select(x => x.Place).DefaultIfEmpty(0).Max()) : default;
+        }
     }
 
     /// <summary>

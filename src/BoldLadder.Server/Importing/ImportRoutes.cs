@@ -130,7 +130,7 @@ public static class ImportRoutes
         var problem = imported.Problem;
         var opens = new Dictionary<string, (int Opens, IReadOnlyList<string> Examples)>();
         var thin = 0;
-        IReadOnlyList<string> untaught = [];
+        var (untaught, missing) = ((IReadOnlyList<string>)[], (IReadOnlyList<ImportPartView>)[]);
 
         if (imported.Ladder is { } settled)
         {
@@ -143,7 +143,9 @@ public static class ImportRoutes
             var unlocking = new Unlocking(settled, stock.Rules);
             var figures = RungMap.Of(unlocking);
             thin = figures.Count(x => x.Thin == Thinness.ByPlace);
-            untaught = [.. new LadderQuestions(unlocking, figures).Untaught(stock).Take(MostUntaught).Select(x => x.Word)];
+            var questions = new LadderQuestions(unlocking, figures);
+            untaught = [.. questions.Untaught(stock).Take(MostUntaught).Select(x => x.Word)];
+            missing = [.. questions.UntaughtParts().Take(MostUntaught).Select(x => new ImportPartView(x.Part.Grapheme.Text, x.Words[0].Spelling))];
             for (var i = 0; i < settled.Rungs.Count; i++)
             {
                 opens[settled.Rungs[i].Id] = (figures[i].EverydayYield, settled.Rungs[i].AddsParts ? [.. TargetWords.At(unlocking, i).Take(ShownWords).Select(x => x.Spelling)] : []);
@@ -155,6 +157,6 @@ public static class ImportRoutes
             imported.Ladder is null ? null : LadderDocument.Of(imported.Ladder),
             [.. imported.Rungs.Select(x => opens.GetValueOrDefault(x.Rung.Id, (0, [])) is var (count, examples)
                 ? new ImportRungView(x.Rung.Id, x.Rung.Label, ImportView.PartsOf(x.Rung, shares), x.Sources, x.Date, count, examples, x.DoubtIds) : null!)],
-            ImportView.DoubtsOf(imported, shares), imported.LeftOut, imported.Kept, thin, untaught, imported.TaughtUpTo(today)?.Id, problem, imported.Moved);
+            ImportView.DoubtsOf(imported, shares), imported.LeftOut, imported.Kept, thin, untaught, missing, imported.TaughtUpTo(today)?.Id, problem, imported.Moved);
     }
 }

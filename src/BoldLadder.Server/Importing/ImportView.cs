@@ -37,13 +37,14 @@ public sealed record ImportDoubtView(string Id, string Letters, Source Source, s
 /// <param name="Problem">Why it could not be kept as it is.</param>
 /// <param name="ThinByPlace">How many of its rungs have too few words where they stand, though English has enough.</param>
 /// <param name="Untaught">Common words that sentences and stories wait for and nothing in it teaches, most needed first.</param>
+/// <param name="UntaughtParts">Spellings that everyday words wait for and nothing in it teaches, each with a word, most needed first.</param>
 /// <param name="Kept">What is kept as a note of its rung, since a rung can't hold it as a part.</param>
 /// <param name="TaughtUpTo">The last rung that the sheet gives a day before today; null when it gives none.</param>
 /// <param name="Moved">The rungs stand in the order of the weeks, dates or half-terms beside them, which is not the order of the rows.</param>
 /// <param name="Signature">What the layout is known by when it is met again.</param>
 public sealed record ImportView(
     string Name, IReadOnlyList<ImportSheetView> Sheets, int Sheet, IReadOnlyList<SheetColumn> Columns, string Signature, LadderDocument? Ladder, IReadOnlyList<ImportRungView> Rungs,
-    IReadOnlyList<ImportDoubtView> Doubts, IReadOnlyList<LeftOut> LeftOut, IReadOnlyList<Source> Kept, int ThinByPlace, IReadOnlyList<string> Untaught, string? TaughtUpTo, string? Problem, bool Moved)
+    IReadOnlyList<ImportDoubtView> Doubts, IReadOnlyList<LeftOut> LeftOut, IReadOnlyList<Source> Kept, int ThinByPlace, IReadOnlyList<string> Untaught, IReadOnlyList<ImportPartView> UntaughtParts, string? TaughtUpTo, string? Problem, bool Moved)
 {
     internal static IReadOnlyList<ImportPartView> PartsOf(Core.Ladders.Rung rung, SpellingShares shares) =>
         [.. rung.Adds.Select(x => new ImportPartView(x.Label, x.Correspondence is { } part ? shares.ExampleOf(part, rung.Keyword) : ""))];

@@ -1,11 +1,13 @@
 using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Conventions;
+using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Mapping;
 using BoldLadder.Core.Sounds;
 using BoldLadder.Core.Words;
 using BoldLadder.Server.Engine;
 using BoldLadder.Server.Groups;
 using BoldLadder.Server.Hosting;
+using BoldLadder.Server.Storage;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace BoldLadder.Server.Ladders;
@@ -34,6 +36,9 @@ public enum LadderQuestion
     /// <summary>Which common words nothing on the ladder teaches.</summary>
     Untaught,
 
+    /// <summary>Which spellings nothing on the ladder teaches.</summary>
+    UntaughtParts,
+
     /// <summary>The earliest place for a text.</summary>
     Earliest,
 
@@ -47,7 +52,8 @@ public enum LadderQuestion
 /// <param name="Count">What was counted: words, or sentences.</param>
 /// <param name="Words">The words behind the count.</param>
 /// <param name="Other">Another rung that the answer names.</param>
-public sealed record FoundView(RungName? Rung, string? Word, int Count, IReadOnlyList<string> Words, RungName? Other);
+/// <param name="Part">A spelling that no rung teaches.</param>
+public sealed record FoundView(RungName? Rung, string? Word, int Count, IReadOnlyList<string> Words, RungName? Other, TeachableDocument? Part = null);
 
 /// <param name="Accent">For the question of accents, the other one by name.</param>
 public sealed record AnswerView(LadderQuestion Question, IReadOnlyList<FoundView> Found, string? Accent);
@@ -95,6 +101,9 @@ public static class QuestionRoutes
                 return Answer((what == LadderQuestion.Late ? late : couldWait).Select(x => new FoundView(Name(x.Place), x.Word, x.Sentences, [], Name(x.Other))));
             case LadderQuestion.Untaught:
                 return Answer(asked.Untaught(room.Stock).Select(x => new FoundView(null, x.Word, x.Sentences, [], Name(x.Other))));
+            case LadderQuestion.UntaughtParts:
+                return Answer(asked.UntaughtParts().Select(x => new FoundView(
+                    null, x.Part.Grapheme.Text, x.Words.Count, [.. x.Words.Take(ShownWords).Select(w => w.Spelling)], Name(x.Place), new TeachableDocument(TeachableKind.Correspondence, x.Part.Key))));
             case LadderQuestion.Earliest when string.IsNullOrWhiteSpace(text) || text.Length > LongestText:
                 return Problems.Bad("text", $"Write a word or a text of at most {LongestText} letters.");
             case LadderQuestion.Earliest:

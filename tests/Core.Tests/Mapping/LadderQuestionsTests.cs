@@ -36,4 +36,19 @@ public sealed class LadderQuestionsTests
     [Fact]
     public void A_word_that_can_be_read_by_the_end_of_the_ladder_is_not_asked_for() =>
         Assert.DoesNotContain(UntaughtOn(World.LadderOf(Letters + " s:z")), x => x.Word == "is");
+
+    [Fact]
+    public void A_spelling_that_nothing_teaches_is_named_with_the_words_that_wait_for_it_alone()
+    {
+        var ladder = World.Created(World.Estuary.Sections.Select(x => x with { Rungs = [.. x.Rungs.Where(r => r.Id != "pp-p-tt-t")] }));
+        var stock = World.Stock(ladder, Accent.SouthernBritish);
+        var unlocking = new Unlocking(ladder, stock.Rules);
+        var found = new LadderQuestions(unlocking, RungMap.Of(unlocking)).UntaughtParts();
+        Assert.Contains(found, x => x.Part == Correspondence.Parse("tt:t"));
+        var doubled = Assert.Single(found, x => x.Part == Correspondence.Parse("pp:p"));
+        Assert.Contains(doubled.Words, x => x.Key == "happy");
+        var judge = new Core.Reading.Judge(new Core.Reading.TaughtSet(stock.Rules, ladder.Rungs.SelectMany(x => x.Adds).Append(Teachable.Of(doubled.Part)), []));
+        Assert.All(doubled.Words, x => Assert.True(judge.IsReadable(x), x.Key));
+        Assert.DoesNotContain(found, x => ladder.Rungs.Any(r => r.Adds.Contains(Teachable.Of(x.Part))));
+    }
 }

@@ -5274,6 +5274,7 @@ export interface components {
             count: number;
             words: string[];
             other: null | components["schemas"]["RungName"];
+            part?: null | components["schemas"]["TeachableDocument"];
         };
         GroupChangeView: {
             group: string;
@@ -5504,6 +5505,7 @@ export interface components {
             /** Format: int32 */
             thinByPlace: number;
             untaught: string[];
+            untaughtParts: components["schemas"]["ImportPartView"][];
             taughtUpTo: null | string;
             problem: null | string;
             moved: boolean;
@@ -5666,7 +5668,7 @@ export interface components {
             edit: components["schemas"]["LadderEditDocument"];
         };
         /** @enum {unknown} */
-        LadderQuestion: "thin" | "waiting" | "useful" | "hardlyUsed" | "couldWait" | "late" | "untaught" | "earliest" | "accents";
+        LadderQuestion: "thin" | "waiting" | "useful" | "hardlyUsed" | "couldWait" | "late" | "untaught" | "untaughtParts" | "earliest" | "accents";
         LadderSummary: {
             /** Format: uuid */
             id: string;

@@ -33,6 +33,7 @@ export function Questions({ ladder }: { ladder: LadderView }) {
     ['couldWait', `Which ${terms.trickyWords} could wait?`],
     ['late', `Which ${terms.trickyWords} come late for the sentences?`],
     ['untaught', 'Which words do sentences need that nothing teaches?'],
+    ['untaughtParts', 'Which spellings do words need that nothing teaches?'],
   ];
   return (
     <section className="questions" aria-label="Questions">
@@ -155,6 +156,10 @@ function sentence(x: AnswerView, trickyWords: string): string {
       return count === 0
         ? 'None: no sentence waits for a common word alone.'
         : 'Sentences and stories that could be read if it were taught:';
+    case 'untaughtParts':
+      return count === 0
+        ? 'None: no five everyday words wait for a spelling alone.'
+        : 'Everyday words that wait for it alone:';
     case 'earliest': {
       const never = x.found.filter((f) => !f.rung).map((f) => f.word);
       const at = x.found[0]?.other;
@@ -171,6 +176,7 @@ function sentence(x: AnswerView, trickyWords: string): string {
 
 function Found({ ladder, answer, found }: { ladder: LadderView; answer: AnswerView; found: FoundView }) {
   if (answer.question === 'untaught') return <Untaught ladder={ladder} found={found} />;
+  if (answer.question === 'untaughtParts') return <UntaughtPart ladder={ladder} found={found} />;
   if (answer.question === 'late') {
     return (
       <>
@@ -241,6 +247,54 @@ function Untaught({ ladder, found }: { ladder: LadderView; found: FoundView }) {
             teach it there
           </Button>
         </>
+      )}
+    </>
+  );
+}
+
+/** A rung of which nothing is said but what it adds. */
+const PLAIN = {
+  kind: 'teach' as const,
+  trickyWords: [],
+  keyword: '',
+  point: '',
+  sayIt: '',
+  writeIt: '',
+  notes: '',
+  days: 1,
+};
+
+/** A spelling that nothing teaches, and the rung after which it could come: put there as a rung of its own at one press. */
+function UntaughtPart({ ladder, found }: { ladder: LadderView; found: FoundView }) {
+  const { edit } = useLadder();
+  const section = ladder.sections.find((x) => x.rungs.some((r) => r.rung.id === found.other?.id));
+  const at = section?.rungs.findIndex((x) => x.rung.id === found.other?.id) ?? -1;
+  const part = found.part;
+  return (
+    <>
+      <details>
+        <summary>
+          <b>{shown(found.word ?? '')}</b> as in <i>{found.words[0]}</i>: {found.count}
+        </summary>
+        <p className="word-list">{found.words.join(' ')}</p>
+      </details>
+      {part && section && (
+        <Button
+          size="sm"
+          variant="link"
+          aria-label={`Teach ${found.word ?? ''} as in ${found.words[0]} after rung ${found.other?.number ?? ''}`}
+          disabled={edit.isPending}
+          onClick={() =>
+            edit.mutate({
+              kind: 'add',
+              rung: { ...PLAIN, id: `rung-${crypto.randomUUID()}`, adds: [part], listeningWords: [] },
+              sectionId: section.id,
+              at: at + 1,
+            })
+          }
+        >
+          teach it after rung {found.other?.number} {shown(found.other?.label ?? '')}
+        </Button>
       )}
     </>
   );
