@@ -22,6 +22,27 @@ public sealed class ClearToChildrenTests
         }
     }
 
+    // No letters name it better than those by which children know it.
+    [Fact]
+    public void A_sound_that_is_known_is_asked_for_by_the_spelling_it_was_met_in()
+    {
+        for (var seed = 1UL; seed <= 6; seed++)
+        {
+            var asked = At("dge:j", seed).Blocks.Single(x => x.Activity == Activity.Listening);
+            Assert.DoesNotContain(asked.Asks.SelectMany(x => x.Arguments.Take(1)), x => x is "ge" or "dge");
+            Assert.True(asked.Items.Count(x => x.Heading == "yes" && x.Text.Contains("ge", StringComparison.Ordinal)) >= 2);
+        }
+    }
+
+    [Fact]
+    public void The_n_of_pink_is_told_from_that_of_net_and_from_no_letter_that_looks_like_it()
+    {
+        for (var seed = 1UL; seed <= 6; seed++)
+        {
+            Assert.DoesNotContain(LessonComposer.Compose(World.BriefAt(World.Estuary, World.South, World.Estuary.PlaceOf("n-ng"), seed)).Items, x => x.Heading is "u" or "m");
+        }
+    }
+
     [Fact]
     public void Letters_doubled_at_the_end_are_chosen_once_and_twice_each()
     {

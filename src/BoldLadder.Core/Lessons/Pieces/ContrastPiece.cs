@@ -256,8 +256,9 @@ internal static class ContrastPiece
         .FirstOrDefault(x => x is not null);
 
     private static LessonBlock? LookAlikes(
-        LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used, Correspondence taught, Func<string, string, bool> alike) => brief.Judge.Taught.Correspondences
-        .Where(x => alike(x.Grapheme.Text, taught.Grapheme.Text)).OrderBy(x => x.Key, StringComparer.Ordinal)
+        // The n of pink is no new letter: what it looks like was told when n was.
+        LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used, Correspondence taught, Func<string, string, bool> alike) => brief.Standing.Things.Any(x => x.Correspondence is { } c && c.Grapheme == taught.Grapheme) ? null
+        : brief.Judge.Taught.Correspondences.Where(x => alike(x.Grapheme.Text, taught.Grapheme.Text)).OrderBy(x => x.Key, StringComparer.Ordinal)
         .Select(x => Sorted(brief, make, dice, used, [taught, x], Words, c => c.Grapheme.Text, Reason.Of(ReasonCode.AskWhichLetter, taught.Grapheme.Text, x.Grapheme.Text)))
         .FirstOrDefault(x => x is not null);
 

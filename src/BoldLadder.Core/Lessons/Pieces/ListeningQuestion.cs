@@ -114,14 +114,16 @@ internal static class ListeningQuestion
     private static Question? HasIt(LessonBrief brief, ItemMaker make, Dice dice, Correspondence taught, int count, IReadOnlySet<string> riddles)
     {
         var against = (count + 1) / 3;
-        // Spelt as today's where there are words enough: the weak vowel of away is no er.
-        var spelt = ListeningWords.Holding(brief.Stock, taught.Sound).Where(x => Plain(brief, x) && IsSpelt(brief, x, [taught])).ToList();
-        var has = spelt.Count >= count - against ? Drawn(spelt, dice, count - against, riddles) : ListeningWords.With(brief.Stock, taught.Sound, count - against, dice);
+        // Spelt as today's where there are words enough: the weak vowel of away is no er, and job has neither ge nor dge.
+        var today = (brief.Rung?.Correspondences ?? [taught]).Where(x => brief.Stock.Rules.SameSound(x.Sound, taught.Sound)).ToList();
+        var spelt = ListeningWords.Holding(brief.Stock, taught.Sound).Where(x => Plain(brief, x) && IsSpelt(brief, x, today)).ToList();
+        var has = Drawn(spelt, dice, Math.Min(spelt.Count, count - against), riddles);
+        has = [.. has.Concat(ListeningWords.With(brief.Stock, taught.Sound, count, dice).Where(x => has.TrueForAll(h => h.Word.Key != x.Word.Key))).Take(count - against)];
         var not = Drawn([.. ListeningWords.Without(brief.Stock, taught.Sound)], dice, against);
         return has.Count < Fewest ? null : new Question(
             dice.Mix(has.Select(x => Item(make, x, "yes", Reason.Of(ReasonCode.SoundStands, x.Place)))
                 .Concat(not.Select(x => Item(make, x, "no", Reason.Of(ReasonCode.WithoutTheSound))))),
-            [Reason.Of(ReasonCode.AskHasSound, Written(brief, [taught], taught.Sound, "inside"), brief.Stock.Everyday(taught).Select(x => x.Word.Spelling).FirstOrDefault() ?? taught.Sound.Example, taught.Sound.Key)]);
+            [Reason.Of(ReasonCode.AskHasSound, Written(brief, IsKnown(brief, taught.Sound) ? [] : [taught], taught.Sound, "inside"), brief.Stock.Everyday(taught).Select(x => x.Word.Spelling).FirstOrDefault() ?? taught.Sound.Example, taught.Sound.Key)]);
     }
 
     // The spellings of a sound differ by where they stand: hear that first.
