@@ -84,6 +84,9 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
     public static IEnumerable<string> TrickyIn(string text) => Letters().Matches(LastAnd().Replace(Brackets().Replace(Plainer(text), " "), ", ${last}")).Select(x => x.Value.Trim('-', '\''))
         .Where(x => x.Length > 0 && !x.Contains('-', StringComparison.Ordinal)).Select(x => x == "I" || x.StartsWith("I'", StringComparison.Ordinal) ? x : x.ToLowerInvariant());
 
+    /// <summary>True for one of the commonest words of all that its letters, said as they are met first, do not make.</summary>
+    public bool IsToldWhole(string word) => words.Find(word) is { Word.Rank: < Talk } found && !found.Readings[0].Segments.All(x => x.Correspondence is { Grapheme.Text.Length: 1 } part && SoundChoice.IsMetFirst(part));
+
     /// <summary>True for a word so common that a class may learn it by heart.</summary>
     public bool IsLearntByHeart(string word) => _token.IsLearntByHeart(word);
 

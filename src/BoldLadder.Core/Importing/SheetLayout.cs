@@ -202,7 +202,7 @@ public sealed class SheetLayout
         }
 
         var named = heading.Length > 0 ? SheetWords.RoleOf(heading) : null;
-        if (named is { } role && !(role is ColumnRole.Section or ColumnRole.Day && !Lettered(texts) && Mostly(texts, x => !SheetWords.IsOrdinal(x) && !SheetWords.IsSection(x) && reader.LooksLikePart(x))))
+        if (named is { } role && !(role is ColumnRole.Section or ColumnRole.Day && !Lettered(texts) && Mostly(texts, x => !SheetWords.IsOrdinal(x) && !SheetWords.IsSection(x) && reader.LooksLikePart(x)) && texts.Distinct().Count() * 2 > texts.Count))
         {
             return role == ColumnRole.Day && Mostly(texts, IsDate) ? ColumnRole.Date
                 // Days: 1, 1, 2 says how many; 1, 2, 3 says which, and so do Monday and Tuesday.

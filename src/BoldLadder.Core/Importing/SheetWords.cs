@@ -180,7 +180,7 @@ internal static partial class SheetWords
     /// <summary>True for a heading that says little of its column: <i>skill</i>, <i>type</i>, <i>aim</i>.</summary>
     public static bool IsLoose(string heading) => LooseHeader().IsMatch(heading);
 
-    [GeneratedRegex(@"^\W*(skills?|types?|kinds?|categor(y|ies)|aims?|outcomes?|activit(y|ies))\W*$", Any)]
+    [GeneratedRegex(@"^\W*(skills?|types?|kinds?|categor(y|ies)|aims?|outcomes?|activit(y|ies)|(spelling\s+)?rules?|where|positions?|places?)\W*$", Any)]
     private static partial Regex LooseHeader();
 
     // It says when, and what stands below it in what terms: weeks, dates, half-terms.
@@ -199,7 +199,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^\s*(term|half[\s-]?term|terms|season|unit|block|stage|section|level|module|part|set|band|book|year|grade|month|quarter|semester|trimester|group)\s*(name|no\.?|number)?\s*$", Any)]
     private static partial Regex SectionHeader();
 
-    [GeneratedRegex(@"\b(notes?|comments?|remarks?|resources?|materials?|texts?|books?|readers?|sentences?|captions?|dictation|hand\s?writing|formation|stor(y|ies)|homework|games?|activit(y|ies)|actions?|movements?|gestures?|signs?|songs?|rhymes?|who|teacher|adult|room|reminders?|links?|assess\w*|outcome|thoughts|(?<!phonics\s)skills?|types?|kinds?|categor(y|ies)|aims?|apply|application|practise|re-?visit|warm[\s-]?up|plenary|starter|awareness|oracy|listening|vocabulary|success\s+criteria|evidence|progress|why|look(?:ing)?\s+(?:out|for)|say\s+it|contrast(?:s|ed)?\s+with|not\s+to\s+be\s+confused\s+with|watch(?:ing)?\s+out|beware|careful|confus\w*|slips?|mistakes?|errors?|misconceptions?|absent|absences?|went\s+well|next\s+time|follow[\s-]?up)\b|^\s*(letter\s+)?names?\s*$|^\s*(review|revise|revision|recap)\b", Any)]
+    [GeneratedRegex(@"\b(notes?|comments?|remarks?|resources?|materials?|texts?|books?|readers?|sentences?|captions?|dictation|hand\s?writing|formation|stor(y|ies)|homework|games?|activit(y|ies)|actions?|movements?|gestures?|signs?|songs?|rhymes?|who|teacher|adult|room|reminders?|links?|assess\w*|outcome|thoughts|(?<!phonics\s)skills?|types?|kinds?|categor(y|ies)|aims?|apply|application|practise|re-?visit|warm[\s-]?up|plenary|starter|awareness|oracy|listening|vocabulary|success\s+criteria|evidence|progress|why|look(?:ing)?\s+(?:out|for)|say\s+it|contrast(?:s|ed)?\s+with|not\s+to\s+be\s+confused\s+with|watch(?:ing)?\s+out|beware|careful|confus\w*|slips?|mistakes?|errors?|misconceptions?|absent|absences?|went\s+well|next\s+time|follow[\s-]?up)\b|^\s*((letter\s+)?names?|(the\s+)?(spelling\s+)?rules?|where|positions?|places?)\s*$|^\s*(review|revise|revision|recap)\b", Any)]
     private static partial Regex NotesHeader();
 
     [GeneratedRegex(@"\b(suffix(es)?|endings?|morpholog\w*|inflections?)\b", Any)]
@@ -211,7 +211,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"\b(rimes?|rime\s+units?|(word\s+)?famil(y|ies)|chunks?)\b", Any)]
     private static partial Regex RimeHeader();
 
-    [GeneratedRegex(@"^\s*(new|what)\s*$|\b(graphemes?|gpcs?|spellings?|letters?|consonants?|vowels?|correspondences?|digraphs?|trigraphs?|code|focus|objectives?|content|patterns?|to\s+teach|teach(ing)?|new\s+(learning|sounds?|phonics|this\s+week|today|teaching)|learning|phonics?|what\s+(we|they|I)\s+(teach|do|cover|learn|are\s+doing)|taught\s+today|written|how\s+(it\s+is|it's|we)\s+(spelt|spelled|written|write\s+it))\b", Any)]
+    [GeneratedRegex(@"^\s*(new|what)\s*$|\b(graphemes?|gpcs?|spellings?|letters?|consonants?|vowels?|correspondences?|digraphs?|trigraphs?|code|focus|objectives?|content|patterns?|to\s+teach|teach(ing)?|new\s+(learning|sounds?|phonics|this\s+week|today|teaching)|learning|phonics?|what\s+(we|they|I|children|pupils)\s+(teach|do|cover|learn|are\s+(doing|learning|taught))|taught\s+today|written|how\s+(it\s+is|it's|we)\s+(spelt|spelled|written|write\s+it))\b", Any)]
     private static partial Regex PartHeader();
 
     [GeneratedRegex(@"\bwords?\s+((for|to)\s+)?(read|spell|writ|blend|segment)\w*|\b(read|spell|writ)ing\s+words?\b|\bspellings?\s+(test|list|words?)\b|\bspellings?\s+to\s+learn\b", Any)]

@@ -103,10 +103,12 @@ public sealed class SoundChoice(SchoolWords words, SpellingShares shares)
 
         if (ByRow(part, rowWords, all) is { } row)
         {
-            return row.Count == 1 || before.Count > 0 ? Done(row, taught) : Ask(all, part, taught, row);
+            // Hen, he and pet beside e: most show what a letter says first.
+            return row.Count == 1 || before.Count > 0 ? Done(row, taught)
+                : part.Letters.Length == 1 && FirstMet.Contains(row[0].Key) ? Done([row[0]], taught) : Ask(all, part, taught, row);
         }
 
-        if (part.Place == WrittenPlace.Last && WeakAtEnd.Contains(part.Letters) && shares.Of(part.Letters).FirstOrDefault(x => x.Correspondence.Sound.Key == "schwa+l") is { } weak)
+        if ((part.Place == WrittenPlace.Last || (rowWords.Count > 1 && rowWords.All(x => x.Length > part.Letters.Length + 1 && x.EndsWith(part.Letters, StringComparison.Ordinal)))) && WeakAtEnd.Contains(part.Letters) && shares.Of(part.Letters).FirstOrDefault(x => x.Correspondence.Sound.Key == "schwa+l") is { } weak)
         {
             return Done([weak.Correspondence], taught);
         }
@@ -228,6 +230,9 @@ public sealed class SoundChoice(SchoolWords words, SpellingShares shares)
         var ranked = counts.OrderByDescending(x => x.Value).ToList();
         return ranked[0].Value >= 0.8 * total ? [ranked[0].Key] : [.. ranked.Where(x => all.Any(a => a.Correspondence == x.Key)).Select(x => x.Key)];
     }
+
+    /// <summary>True for what letters mean where they stand alone and are met for the first time.</summary>
+    internal static bool IsMetFirst(Correspondence part) => FirstMet.Contains(part.Key);
 
     /// <summary>True for letters that many schools teach with two sounds at once.</summary>
     internal static bool HasPair(string letters) => Pairs.Any(x => x.Grapheme == letters);
