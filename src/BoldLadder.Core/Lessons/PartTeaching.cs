@@ -21,8 +21,9 @@ namespace BoldLadder.Core.Lessons;
 public sealed record PartTeaching(
     Teachable Part, string Say, string Slip, string Mend, string? Write, string Together, string Place, IReadOnlyList<Reason> Facts, string? TellApart)
 {
-    // More than two parts on a rung are of one kind: what is said of the first goes for all.
-    private const int Most = 2;
+    // Of three new letters each is told in full; from the fourth on, and of a sound that is known where there are several,
+    // what fits a line or two.
+    private const int InFull = 3, Several = 3, Most = 6;
 
     private const int MostCompared = 4;
 
@@ -39,7 +40,14 @@ public sealed record PartTeaching(
 
         var parts = lesson.Teaches.Where(x => x.Kind != TeachableKind.Capital).Take(Most)
             .Concat(lesson.Teaches.Where(x => x.Kind == TeachableKind.Capital).Take(MostCapitals));
-        return [.. parts.Select((x, i) => x.Correspondence is { } c ? Of(c, x, lesson, notes, stock, before, i == 0) : x.Kind == TeachableKind.Capital ? OfCapital(x, lesson, notes, i == 0) : Of(x, lesson, notes))];
+        var several = lesson.Teaches.Count >= Several;
+        return [.. parts.Select((x, i) => x.Correspondence is { } c ? Shortened(Of(c, x, lesson, notes, stock, before, i == 0), several && IsKnown(c, i), i) : x.Kind == TeachableKind.Capital ? OfCapital(x, lesson, notes, i == 0) : Of(x, lesson, notes))];
+
+        bool IsKnown(Correspondence c, int at) => before.Concat(lesson.Teaches.Take(at)).Any(x => x.Correspondence is { } known && stock.Rules.SameSound(known.Sound, c.Sound));
+
+        // The l of bell is said as that of leg: what is new is where it stands.
+        PartTeaching Shortened(PartTeaching full, bool known, int at) =>
+            known ? full with { Say = at == 0 ? full.Say : "", Slip = "", Mend = "", Write = null, Together = "", TellApart = null } : at >= InFull ? full with { Slip = "", Mend = "", Together = "", TellApart = null } : full;
     }
 
     // Of what is compared nothing is new. Where the sound is one, what tells is where each spelling stands; where the sounds

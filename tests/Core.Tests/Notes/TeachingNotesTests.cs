@@ -128,7 +128,10 @@ public partial class TeachingNotesTests
                 var parts = PartTeaching.Of(lesson, Notes, stock, standing.Things).Where(x => x.Part.Kind == TeachableKind.Correspondence).ToList();
 
                 // Of one sound with several spellings it is said once how it is said, and of each spelling where it stands.
-                Assert.All(parts, x => Assert.True(x.Say.Length > 0 || (lesson.Kind == LessonKind.Contrast && x != parts[0] && x.Facts.Count > 0), $"{lesson.Title}: {x.Part.Label}"));
+                Assert.All(parts, x => Assert.True(x.Say.Length > 0 || (x != parts[0] && x.Facts.Count > 0), $"{lesson.Title}: {x.Part.Label}"));
+
+                // And none is passed over: if stands alone is as much a part of the day as us and bus.
+                Assert.True(lesson.Kind == LessonKind.Contrast || lesson.Teaches.Count(x => x.Kind == TeachableKind.Correspondence) == parts.Count, lesson.Title);
             }
         }
     }
