@@ -84,6 +84,16 @@ test('nothing is kept until it is accepted, and it is taken back at one press', 
   await expect(page.locator('.path li').nth(1)).toContainText('none yet');
 });
 
+test('what the order would leave untaught is said before it is kept', async ({ page }) => {
+  await newSchool(page, 'Whin Row School');
+  const letters = 's a t p i n m d g o c k e u r h b f l w j v y z sh';
+  await page.getByLabel('Or paste its cells').fill(`${letters.split(' ').join('\n')}\nthe, to, I`);
+  await page.getByRole('button', { name: 'Read what I typed' }).click();
+  const notice = page.locator('.import-notice');
+  await expect(notice).toContainText(/Sentences and stories wait for .*\bis\b.*, which nothing here teaches/);
+  await expect(notice).toContainText(/Words wait for .* as in /);
+});
+
 test('a table is pasted with its joined cells', async ({ page }) => {
   await newSchool(page, 'Hazel End School');
   await page.getByLabel('Or paste its cells').evaluate((field) => {

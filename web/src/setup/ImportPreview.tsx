@@ -115,7 +115,7 @@ export function ImportPreview({ brought, setUp, onKept, onPut }: Props) {
           ))}
         </section>
       )}
-      {ladder && <Notice view={view} />}
+      {ladder && open.length === 0 && <Notice view={view} />}
       <Columns view={view} brought={brought} />
       {ladder && <Rungs view={view} />}
       <LeftOutList view={view} />
