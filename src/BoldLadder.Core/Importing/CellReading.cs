@@ -23,7 +23,7 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
         }
 
         var source = cell.From(layout.Sheet);
-        foreach (var line in SheetWords.LinesOf(cell.Text).Where(x => x.EndsWith('.') is false || !SheetWords.IsOrdinal(x)))
+        foreach (var line in SheetWords.LinesOf(cell.Text).Where(x => !(x[^1] is '.' or ')' or ':' && SheetWords.IsOrdinal(x))))
         {
             var (text, days) = WrittenDays.AtEnd(SheetWords.WithoutDaysOff(line));
             var (lineRole, before) = (role, made.Count);
@@ -137,6 +137,6 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
 
     /// <summary>The tricky words of a cell, a label before them and remarks left away.</summary>
     public static List<string> TrickyIn(string text) => [.. text.Split('\n')
-        .Select(x => SheetWords.Labelled(x) is var (_, rest) ? rest : x).Select(PartReader.WithoutBrackets).Where(x => SheetWords.LessonOf(x) is null || !x.Contains(' ', StringComparison.Ordinal))
+        .Select(x => SheetWords.Labelled(x) is var (_, rest) ? rest : x).Select(PartReader.WithoutBrackets).Where(x => SheetWords.LessonOf(x) is null || x.Split(',').All(w => !w.Trim().Contains(' ', StringComparison.Ordinal)))
         .SelectMany(PartReader.TrickyIn)];
 }

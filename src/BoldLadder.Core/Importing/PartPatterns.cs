@@ -74,7 +74,7 @@ internal static partial class PartPatterns
     [GeneratedRegex(@"\G\s+(?:and|then)\s+", Any)]
     public static partial Regex And();
 
-    [GeneratedRegex(@"^\s*(?:(?:the\s+)?(?:sound\s+)?/(?<sound>[^/\s]{1,5})/|(?<long>(?:long|short)\s+[aeiou]{1,2}))\s*(?:sound\s*)?(?:spelt|spelled|written)?\s*(?<mark>[:=–—-])?\s+(?<rest>[^\s(\[].*)$", Any)]
+    [GeneratedRegex(@"^\s*(?:(?:the\s+)?(?:sound\s+)?/(?<sound>[^/\s]{1,5})/|(?<long>(?:long|short)\s+[aeiou]{1,2}))\s*(?:sound\s*)?(?:spelt|spelled|written)?\s*(?<mark>[:=–—-])?\s+(?<rest>(?!(?:as|like|in|for)\b)[^\s(\[].*)$", Any)]
     public static partial Regex Ahead();
 
     // Strokes with spaces inside them stand around a sound where nothing is before them or no letter of ours is in them:

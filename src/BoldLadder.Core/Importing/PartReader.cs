@@ -171,6 +171,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
     private bool IsRemark(string piece)
     {
         var tokens = WithoutBrackets(piece).Split(' ', StringSplitOptions.RemoveEmptyEntries);
+
         // "T - crisp, no 'tuh'": what is quoted is no word and no letters, but how it is said wrongly.
         if (tokens.Length > 1 && Quotes().Matches(piece).Any(x => x.Groups["in"].Value is var quoted && !_token.IsWord(quoted) && !_token.Known(quoted.ToLowerInvariant())))
         {

@@ -1,4 +1,3 @@
-using System.Globalization;
 using BoldLadder.Core.Words;
 
 namespace BoldLadder.Core.Importing;
@@ -17,11 +16,11 @@ public sealed class SheetLayout
 {
     private const int LastHeaderRow = 14, Frequent = 700, Commonest = 300;
 
-    private SheetLayout(string sheet, IReadOnlyList<IReadOnlyList<PlacedCell>> rows, IReadOnlyList<SheetColumn> columns, bool turned, bool days, IReadOnlySet<int> headers) =>
-        (Sheet, Rows, Columns, Turned, DayColumns, HeaderRows) = (sheet, rows, columns, turned, days, headers);
+    private SheetLayout(string sheet, IReadOnlyList<IReadOnlyList<PlacedCell>> rows, IReadOnlyList<SheetColumn> columns, bool turned, bool days, IReadOnlySet<int> headers, SheetDates dates) =>
+        (Sheet, Rows, Columns, Turned, DayColumns, HeaderRows, Dates) = (sheet, rows, columns, turned, days, headers, dates);
 
-    /// <summary>In its dates months come before days.</summary>
-    private bool MonthFirst { get; init; }
+    /// <summary>How its dates are written.</summary>
+    internal SheetDates Dates { get; }
 
     /// <summary>A cell where the reading finds it, with the cell it came from.</summary>
     internal sealed record PlacedCell(int Row, int Column, SheetCell Cell)
@@ -70,7 +69,7 @@ public sealed class SheetLayout
             columns.Add(new SheetColumn(column, heading, told.TryGetValue(column, out var role) ? role : Guess(heading, [.. body[column].Select(x => x.Text)], reader, words), body[column].FirstOrDefault()?.Text ?? ""));
         }
 
-        return new SheetLayout(sheet, rows, Settled(columns, told, placed, headers, reader, words), turned, days, headers) { MonthFirst = HasMonthsFirst(cells, words) };
+        return new SheetLayout(sheet, rows, Settled(columns, told, placed, headers, reader, words), turned, days, headers, SheetDates.Of(cells, words));
     }
 
     // Two tables side by side are one below the other: the headings come again, after a column of numbers or without one.
@@ -170,7 +169,10 @@ public sealed class SheetLayout
     private static IReadOnlyList<PlacedCell>? HeaderOf(List<IReadOnlyList<PlacedCell>> rows, PartReader reader)
     {
         var widest = rows.Count == 0 ? 0 : rows.Max(x => x.Count);
-        return rows.Take(LastHeaderRow).Where(row => Named(row) is var named && named >= Math.Min(2, widest) && named * 2 >= row.Count
+        var first = rows.FirstOrDefault(x => x.Count > 1);
+        return rows.Take(LastHeaderRow).Where(row => Named(row) is var named && named >= Math.Min(2, widest)
+            // In the first row of several, two that are known head the others with them.
+            && (named * 2 >= row.Count || (row == first && row.All(x => x.Text.Trim().Length > 2 && !reader.LooksLikePart(x.Text))))
             && row.All(x => x.Text.Length > 1 || x.Text is "#") && !row.Any(x => SheetWords.IsWeek(x.Text))
             && (widest > 1 || (row == rows[0] && !reader.LooksLikePart(row[0].Text)))).MaxBy(Named) ?? Topped(rows, reader);
     }
@@ -204,7 +206,7 @@ public sealed class SheetLayout
         var named = heading.Length > 0 ? SheetWords.RoleOf(heading) : null;
         if (named is { } role && !(role is ColumnRole.Section or ColumnRole.Day && !Lettered(texts) && Mostly(texts, x => !SheetWords.IsOrdinal(x) && !SheetWords.IsSection(x) && reader.LooksLikePart(x)) && texts.Distinct().Count() * 2 > texts.Count))
         {
-            return role == ColumnRole.Day && Mostly(texts, IsDate) ? ColumnRole.Date
+            return role == ColumnRole.Day && Mostly(texts, SheetDates.IsDate) ? ColumnRole.Date
                 // Days: 1, 1, 2 says how many; 1, 2, 3 says which, and so do Monday and Tuesday.
                 : role == ColumnRole.Days ? (texts.Count > 0 && texts.All(x => WrittenDays.Of(x, true) is not null) && !AreWhich(texts) ? role : ColumnRole.Day)
                 // Families of letters by how they are written, or of anything else: they head what stands beside them.
@@ -218,7 +220,7 @@ public sealed class SheetLayout
         return texts.Count == 0 ? ColumnRole.LeftOut
             : Mostly(texts, SheetWords.IsWeek) ? ColumnRole.Week
             : Mostly(texts, x => WrittenDays.Of(x) is not null) ? ColumnRole.Days
-            : Mostly(texts, IsDate) ? ColumnRole.Date
+            : Mostly(texts, SheetDates.IsDate) ? ColumnRole.Date
             : Mostly(texts, x => SheetWords.IsOrdinal(x) || SheetWords.WeekdayOf(x) > 0) ? ColumnRole.Day
             : Mostly(texts, SheetWords.IsCount) || (texts.Count > 1 && texts.All(SheetWords.IsTick)) ? ColumnRole.LeftOut
             : Mostly(texts, SheetWords.IsSection) ? ColumnRole.Section
@@ -238,7 +240,7 @@ public sealed class SheetLayout
         return numbers.Count > 2 && numbers[0] == 1 && numbers.TrueForAll(x => x is not null) && numbers.Zip(numbers.Skip(1)).All(x => x.Second == x.First + 1 || x.Second == 1) && numbers.Max() > 2 && numbers.Count(x => x == 1) * 2 < numbers.Count;
     }
 
-    private static ColumnRole? WhenIn(string heading, IReadOnlyList<string> texts) => Mostly(texts, IsDate) ? ColumnRole.Date
+    private static ColumnRole? WhenIn(string heading, IReadOnlyList<string> texts) => Mostly(texts, SheetDates.IsDate) ? ColumnRole.Date
         : Mostly(texts, SheetWords.IsWeek) || (heading.Contains("week", StringComparison.OrdinalIgnoreCase) && Mostly(texts, SheetWords.IsOrdinal)) ? ColumnRole.Week
         : Mostly(texts, SheetWords.IsSection) ? ColumnRole.Section : null;
 
@@ -328,22 +330,4 @@ public sealed class SheetLayout
     private static bool Mostly(IReadOnlyList<string> texts, Predicate<string> test) => texts.Count > 0 && Share(texts, test) >= 0.6;
 
     private static double Share(IReadOnlyList<string> texts, Predicate<string> test) => texts.Count(x => test(x)) / (double)Math.Max(1, texts.Count);
-
-    private static bool IsDate(string text) => DateOf(text) is not null;
-
-    /// <summary>A date as this sheet writes it.</summary>
-    internal DateOnly? DateIn(string text) => (MonthFirst ? Exact(text, MonthsFirst) : null) ?? DateOf(text);
-
-    /// <summary>A date as sheets write it; days come before months unless that makes none.</summary>
-    internal static DateOnly? DateOf(string text) => Exact(text, Dates) ?? Exact(text, MonthsFirst);
-
-    private static readonly string[] Dates = ["yyyy-MM-dd", "d/M/yyyy", "d/M/yy", "d.M.yyyy", "d.M.yy", "d-M-yyyy", "d MMM yyyy", "d MMMM yyyy", "d MMM yy", "d-MMM-yy", "d-MMM-yyyy", "MMM d, yyyy", "MMMM d, yyyy"];
-
-    private static readonly string[] MonthsFirst = ["M/d/yyyy", "M/d/yy"], DaysFirst = ["d/M/yyyy", "d/M/yy"];
-
-    // One date of the sheet that can only be read so settles it for all; else an American sheet has its months first.
-    private static bool HasMonthsFirst(IReadOnlyList<SheetCell> cells, SchoolWords words) => !cells.Any(x => Exact(x.Text, DaysFirst) is not null && Exact(x.Text, MonthsFirst) is null)
-        && (words.Accent.IsAmerican || cells.Any(x => Exact(x.Text, MonthsFirst) is not null && Exact(x.Text, DaysFirst) is null));
-
-    private static DateOnly? Exact(string text, string[] forms) => DateOnly.TryParseExact(text.Trim(), forms, CultureInfo.InvariantCulture, DateTimeStyles.AllowWhiteSpaces, out var date) ? date : null;
 }

@@ -45,7 +45,7 @@ internal sealed class SheetPosition
     /// <summary>True for what says when or where something is taught, and not what.</summary>
     public static bool IsLabel(SheetLayout.PlacedCell x, SheetLayout layout) =>
         layout.RoleAt(x.Column) is ColumnRole.Section or ColumnRole.Week or ColumnRole.Day or ColumnRole.Days or ColumnRole.Date or ColumnRole.LeftOut || SheetWords.IsWeek(x.Text) || SheetWords.IsOrdinal(x.Text)
-        || SheetWords.WeekdayOf(x.Text) > 0 || SheetLayout.DateOf(x.Text) is not null;
+        || SheetWords.WeekdayOf(x.Text) > 0 || SheetDates.IsDate(x.Text);
 
     /// <summary>Takes in what a row says of its week, date, day and section.</summary>
     public void Take(IReadOnlyList<SheetLayout.PlacedCell> row, SheetLayout layout)
@@ -57,7 +57,7 @@ internal sealed class SheetPosition
             {
                 OwnWeek = Week = SheetWords.IsWeek(cell.Text) ? cell.Text.Trim() : $"Week {cell.Text.Trim()}";
             }
-            else if (layout.DateIn(cell.Text) is { } date && role is ColumnRole.Date or ColumnRole.Week or ColumnRole.Day)
+            else if (layout.Dates.In(cell.Text) is { } date && role is ColumnRole.Date or ColumnRole.Week or ColumnRole.Day)
             {
                 Date = date;
                 OwnWeek = role == ColumnRole.Week ? cell.Text : OwnWeek;

@@ -6,7 +6,7 @@ namespace BoldLadder.Core.Importing;
 /// <summary>Walks a sheet in the order in which it is taught and writes down what it says, row by row.</summary>
 internal sealed class SheetReading
 {
-    private const int LongestHeading = 60, LongestTitle = 80, SentenceFrom = 4, TitleFrom = 3, Commonest = 300;
+    private const int LongestHeading = 60, LongestTitle = 80, SentenceFrom = 4, TitleFrom = 3, LongestLesson = 6, Commonest = 300;
 
     private readonly SheetLayout _layout;
     private readonly PartReader _reader;
@@ -162,15 +162,19 @@ internal sealed class SheetReading
                 case ColumnRole.Days when made.Count > 0 && WrittenDays.Of(cell.Text, true) is { } days:
                     made.ForEach(x => x.Days = Math.Max(1, days / made.Count));
                     break;
+                case ColumnRole.Days when owner is not null:
+                    owner.Notes.Add(cell.Text);
+                    break;
                 case ColumnRole.Notes when owner is not null:
                     owner.Notes.Add(cell.Text);
                     break;
                 case ColumnRole.LeftOut:
                     Leave(cell, SheetWords.IsCount(cell.Text) ? LeftOutReason.Count : LeftOutReason.Column);
                     break;
-                case ColumnRole.Section or ColumnRole.Week or ColumnRole.Day or ColumnRole.Date or ColumnRole.Notes when SheetWords.LessonOf(cell.Text) is { } kind && made.Count == 0:
+                case ColumnRole.Section or ColumnRole.Week or ColumnRole.Day or ColumnRole.Date or ColumnRole.Notes when SheetWords.LessonOf(cell.Text) is { } kind && made.Count == 0 && !IsSentence(cell.Text):
                     _at.Begin(made, From(cell)).Parts.Add(WrittenPart.Plain(WrittenKind.Lesson, cell.Text) with { Lesson = kind });
                     break;
+                case ColumnRole.Days:
                 case ColumnRole.Notes when !SheetPosition.IsLabel(cell, _layout):
                     Leave(cell, LeftOutReason.NotRead);
                     break;
@@ -201,6 +205,9 @@ internal sealed class SheetReading
 
         return _above[cells.First(x => _above.ContainsKey(x.Column)).Column];
     }
+
+    // What ends in its full stop and is so long is said to whoever reads the sheet.
+    private static bool IsSentence(string text) => text.TrimEnd().EndsWith('.') && text.Split(' ').Length > LongestLesson;
 
     private void CalledBy(SheetLayout.PlacedCell cell)
     {

@@ -29,7 +29,8 @@ public sealed class LadderQuestions
 {
     private const int HardlyUsed = 4, LateBy = 10, FewSentences = 5;
 
-    // Words so common that a class is told them; the place is where the first of so many sentences could be read.
+    // Words so common that a class is told them; the place named is the one from which a tenth of the texts could be read, and
+    // of a spelling three words.
     private const int Common = 400, MostUntaught = 12, Soon = 10, FewWords = 3;
 
     private readonly Unlocking _unlocking;

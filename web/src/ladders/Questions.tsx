@@ -121,7 +121,7 @@ export function Answer({ ladder, asked }: { ladder: LadderView; asked: Asked }) 
       <p>{sentence(answer, terms.trickyWords)}</p>
       <ul>
         {answer.found.slice(0, 12).map((x) => (
-          <li key={`${x.rung?.id ?? ''} ${x.word ?? ''}`}>
+          <li key={`${x.rung?.id ?? ''} ${x.word ?? ''} ${x.part?.key ?? ''}`}>
             <Found ladder={ladder} answer={answer} found={x} />
           </li>
         ))}
