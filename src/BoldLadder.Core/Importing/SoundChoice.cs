@@ -18,7 +18,7 @@ public sealed record ChosenSound(
 public sealed class SoundChoice(SchoolWords words, SpellingShares shares)
 {
     /// <summary>The share of a grapheme's everyday words from which its commonest sound is what anybody would mean.</summary>
-    private const double Clear = 0.85;
+    private const double Clear = 0.85, Plain = 0.7;
 
     private const double Seldom = 0.04;
 
@@ -173,7 +173,8 @@ public sealed class SoundChoice(SchoolWords words, SpellingShares shares)
         }
 
         var all = found.Values.Where(x => x.Parts[0].Sound.Key != "schwa").OrderByDescending(x => x.Count).ToList();
-        return all.Count == 0 ? [] : all[0].Count >= Clear * all.Sum(x => x.Count) ? [all[0].Parts] : [.. all.Take(MostChoices).Select(x => x.Parts)];
+        // Of what letters say first fewer words are enough: -at is that of cat, though what and squat end so too.
+        return all.Count == 0 ? [] : all[0].Count >= (IsMetFirst(all[0].Parts[0]) ? Plain : Clear) * all.Sum(x => x.Count) ? [all[0].Parts] : [.. all.Take(MostChoices).Select(x => x.Parts)];
     }
 
     private List<SpellingShare> Candidates(string letters)
