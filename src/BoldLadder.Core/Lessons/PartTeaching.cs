@@ -41,14 +41,15 @@ public sealed record PartTeaching(
         var parts = lesson.Teaches.Where(x => x.Kind != TeachableKind.Capital).Take(Most)
             .Concat(lesson.Teaches.Where(x => x.Kind == TeachableKind.Capital).Take(MostCapitals));
         var several = lesson.Teaches.Count >= Several;
-        return [.. parts.Select((x, i) => x.Correspondence is { } c ? Shortened(Of(c, x, lesson, notes, stock, before, i == 0), several && IsKnown(c, i), i) : x.Kind == TeachableKind.Capital ? OfCapital(x, lesson, notes, i == 0) : Of(x, lesson, notes))];
-
-        bool IsKnown(Correspondence c, int at) => before.Concat(lesson.Teaches.Take(at)).Any(x => x.Correspondence is { } known && stock.Rules.SameSound(known.Sound, c.Sound));
+        return [.. parts.Select((x, i) => x.Correspondence is { } c ? Shortened(Of(c, x, lesson, notes, stock, before, i == 0), several && Has(before.Concat(lesson.Teaches.Take(i)), c, stock), i) : x.Kind == TeachableKind.Capital ? OfCapital(x, lesson, notes, i == 0) : Of(x, lesson, notes))];
 
         // The l of bell is said as that of leg: what is new is where it stands.
         PartTeaching Shortened(PartTeaching full, bool known, int at) =>
             known ? full with { Say = at == 0 ? full.Say : "", Slip = "", Mend = "", Write = null, Together = "", TellApart = null } : at >= InFull ? full with { Slip = "", Mend = "", Together = "", TellApart = null } : full;
     }
+
+    // True when one of them says the sound of a part, whatever its letters.
+    private static bool Has(IEnumerable<Teachable> things, Correspondence c, WordStock stock) => things.Any(x => x.Correspondence is { } known && stock.Rules.SameSound(known.Sound, c.Sound));
 
     // Of what is compared nothing is new. Where the sound is one, what tells is where each spelling stands; where the sounds
     // are two, how each is said, and how they are told apart.
@@ -73,7 +74,7 @@ public sealed record PartTeaching(
         return new PartTeaching(
             part, first && own.SayIt.Length > 0 ? own.SayIt : note?.Say ?? c.Sound.First.SayIt, note?.Slip ?? "", note?.Mend ?? "",
             first && own.WriteIt.Length > 0 ? own.WriteIt : notes.Of(c.Grapheme)?.Small,
-            before.Any(x => x.Correspondence is { } known && stock.Rules.SameSound(known.Sound, c.Sound)) ? "" : note?.Line ?? "", notes.Of(part)?.Place ?? "", PlacesOf(c, stock), Apart(c, notes, stock, before));
+            Has(before, c, stock) ? "" : note?.Line ?? "", notes.Of(part)?.Place ?? "", PlacesOf(c, stock), Apart(c, notes, stock, before));
     }
 
     private static PartTeaching Of(Teachable part, Lesson lesson, TeachingNotes notes) =>

@@ -95,15 +95,7 @@ public sealed class LadderQuestions
     /// <param name="strict">The same ladder with strict weak vowels.</param>
     public (IReadOnlyList<TrickyAnswer> CouldWait, IReadOnlyList<TrickyAnswer> Late) Tricky(IEnumerable<IReadOnlyList<string>> sentences, Unlocking strict)
     {
-        var taught = new Dictionary<string, int>();
-        for (var place = 0; place < Ladder.Rungs.Count; place++)
-        {
-            foreach (var word in Ladder.Rungs[place].TrickyWords)
-            {
-                taught.TryAdd(word.ToLowerInvariant(), place);
-            }
-        }
-
+        var taught = TaughtByHeart();
         var (waiting, earlier) = (new Dictionary<string, List<int>>(), new HashSet<string>());
         foreach (var sentence in sentences)
         {
@@ -141,7 +133,7 @@ public sealed class LadderQuestions
     public IReadOnlyList<TrickyAnswer> Untaught(WordStock stock)
     {
         var texts = stock.Sentences.All.Concat(stock.Stories.All.Select(x => x.Text)).Select(x => x.Words.Select(w => w.ToLowerInvariant()).Distinct());
-        var taught = Ladder.Rungs.SelectMany((x, i) => x.TrickyWords.Select(w => (Word: w.ToLowerInvariant(), i))).GroupBy(x => x.Word).ToDictionary(x => x.Key, x => x.Min(w => w.i));
+        var taught = TaughtByHeart();
         var waiting = new Dictionary<string, List<int>>();
         foreach (var text in texts)
         {
@@ -176,8 +168,9 @@ public sealed class LadderQuestions
             }
         }
 
-        return [.. waiting.Where(x => x.Value.Count >= FewSentences).OrderByDescending(x => x.Value.Count).Take(MostUntaught).Select(x => new PartAnswer(
-            Correspondence.Parse(x.Key.Key), x.Value.Select(w => w.Place).Order().ElementAt(FewWords - 1), Known(x.Value.Select(w => w.Rank))))];
+        return [.. waiting.Where(x => x.Value.Count >= FewSentences)
+            .Select(x => new PartAnswer(Correspondence.Parse(x.Key.Key), x.Value.Select(w => w.Place).Order().ElementAt(FewWords - 1), Known(x.Value.Select(w => w.Rank))))
+            .Where(x => x.Words.Count >= FewSentences).OrderByDescending(x => x.Words.Count).Take(MostUntaught)];
 
         // The one part of a reading that nothing brings, and from where the others are taught.
         (Part Part, int Place) Alone(int at)
@@ -194,7 +187,7 @@ public sealed class LadderQuestions
     public (int? Place, IReadOnlyList<(string Word, int? Place)> Last) Earliest(string text)
     {
         var words = SentenceBank.WordsOf(text).Select(x => x.ToLowerInvariant());
-        var taught = Ladder.Rungs.SelectMany((x, i) => x.TrickyWords.Select(w => (Word: w.ToLowerInvariant(), i))).GroupBy(x => x.Word).ToDictionary(x => x.Key, x => x.Min(w => w.i));
+        var taught = TaughtByHeart();
         var places = words.Distinct().Select(x => (Word: x, Place: PlaceOf(x, taught)))
             .Concat(Print(text)).OrderByDescending(x => x.Place).ToList();
         int? Known(int place) => place == Unlocking.Never ? null : place;
@@ -210,6 +203,9 @@ public sealed class LadderQuestions
     // A word alone is shown in small letters.
     private IEnumerable<(string Word, int Place)> Print(string text) => !text.Contains(' ', StringComparison.Ordinal) ? []
         : _unlocking.Rules.Print.Missing(text, new HashSet<Teachable>()).Select(x => (x.Label, _unlocking.PlaceOf(new Part(PartKind.Print, x.Code))));
+
+    // Each tricky word with the place of the first rung that teaches it.
+    private Dictionary<string, int> TaughtByHeart() => Ladder.Rungs.SelectMany((x, i) => x.TrickyWords.Select(w => (Word: w.ToLowerInvariant(), i))).GroupBy(x => x.Word).ToDictionary(x => x.Key, x => x.Min(w => w.i));
 
     private int PlaceOf(string word, Dictionary<string, int> tricky)
     {

@@ -8,6 +8,7 @@ import { usePlace } from '../api/place';
 import type { AnswerView, FoundView, LadderView, RungName } from '../api/schema';
 import { useSchool } from '../api/useSchool';
 import { useTerms } from '../api/useTerms';
+import { newRung } from './newRung';
 import { useLadder } from './useLadder';
 import { shown } from '../word/grapheme';
 
@@ -252,18 +253,6 @@ function Untaught({ ladder, found }: { ladder: LadderView; found: FoundView }) {
   );
 }
 
-/** A rung of which nothing is said but what it adds. */
-const PLAIN = {
-  kind: 'teach' as const,
-  trickyWords: [],
-  keyword: '',
-  point: '',
-  sayIt: '',
-  writeIt: '',
-  notes: '',
-  days: 1,
-};
-
 /** A spelling that nothing teaches, and the rung after which it could come: put there as a rung of its own at one press. */
 function UntaughtPart({ ladder, found }: { ladder: LadderView; found: FoundView }) {
   const { edit } = useLadder();
@@ -285,12 +274,7 @@ function UntaughtPart({ ladder, found }: { ladder: LadderView; found: FoundView 
           aria-label={`Teach ${found.word ?? ''} as in ${found.words[0]} after rung ${found.other?.number ?? ''}`}
           disabled={edit.isPending}
           onClick={() =>
-            edit.mutate({
-              kind: 'add',
-              rung: { ...PLAIN, id: `rung-${crypto.randomUUID()}`, adds: [part], listeningWords: [] },
-              sectionId: section.id,
-              at: at + 1,
-            })
+            edit.mutate({ kind: 'add', rung: newRung([part]), sectionId: section.id, at: at + 1 })
           }
         >
           teach it after rung {found.other?.number} {shown(found.other?.label ?? '')}

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { PrintFields } from './PrintFields';
 import { nameOf, turned } from './listed';
+import { newRung } from './newRung';
 import { useListed } from './useListed';
 import { PartPicker } from '../word/PartPicker';
 import { Problem } from '../api/client';
@@ -42,21 +43,7 @@ export const draftOf = (x: RungDocument): Draft => ({
   units: x.adds.filter((a) => a.kind === 'rimeUnit' || a.kind === 'cluster'),
 });
 
-export const emptyDraft = (): Draft => ({
-  id: `rung-${crypto.randomUUID()}`,
-  kind: 'teach',
-  parts: [],
-  trickyWords: '',
-  listed: [],
-  listeningWords: '',
-  units: [],
-  keyword: '',
-  point: '',
-  sayIt: '',
-  writeIt: '',
-  notes: '',
-  days: 1,
-});
+export const emptyDraft = (): Draft => draftOf(newRung());
 
 interface Props {
   draft: Draft;

@@ -1,16 +1,12 @@
-import { Fragment, useState } from 'react';
+import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
-import type {
-  ColumnRole,
-  ImportDoubtView,
-  ImportRungView,
-  ImportView,
-  LadderSummary,
-  Source,
-} from '../api/schema';
+import type { ColumnRole, ImportDoubtView, ImportView, LadderSummary } from '../api/schema';
 import { shown } from '../word/grapheme';
 import { useTerms } from '../api/useTerms';
 import { leftOut, roles } from './importing';
+import { ImportNotice } from './ImportNotice';
+import { ImportRungs } from './ImportRungs';
+import { ImportSource } from './ImportSource';
 import type { Import } from './useImport';
 import type { SetUp } from './useSetUp';
 
@@ -115,41 +111,11 @@ export function ImportPreview({ brought, setUp, onKept, onPut }: Props) {
           ))}
         </section>
       )}
-      {ladder && open.length === 0 && <Notice view={view} />}
+      {ladder && open.length === 0 && <ImportNotice view={view} />}
       <Columns view={view} brought={brought} />
-      {ladder && <Rungs view={view} />}
+      {ladder && <ImportRungs view={view} />}
       <LeftOutList view={view} />
     </div>
-  );
-}
-
-/** What the order would leave a lead to look at; nothing of it keeps the ladder from being kept. */
-function Notice({ view }: { view: ImportView }) {
-  const missing = view.untaughtParts;
-  if (view.thinByPlace + view.untaught.length + missing.length === 0) return null;
-  return (
-    <p className="hint import-notice">
-      {view.thinByPlace > 0 &&
-        `${view.thinByPlace} ${view.thinByPlace === 1 ? 'rung has' : 'rungs have'} too few words where ${view.thinByPlace === 1 ? 'it stands' : 'they stand'}. `}
-      {view.untaught.length > 0 && (
-        <>
-          Sentences and stories wait for <b>{view.untaught.join(', ')}</b>, which nothing here teaches.{' '}
-        </>
-      )}
-      {missing.length > 0 && (
-        <>
-          Words wait for{' '}
-          {missing.map((x, i) => (
-            <span key={`${x.label} ${x.example}`}>
-              {i > 0 && ', '}
-              <b>{shown(x.label)}</b> as in <i>{x.example}</i>
-            </span>
-          ))}
-          .{' '}
-        </>
-      )}
-      Ask the ladder once it is kept: it says where each would go.
-    </p>
   );
 }
 
@@ -163,7 +129,8 @@ function DoubtRow({ doubt, onAnswer }: { doubt: ImportDoubtView; onAnswer: (key:
   return (
     <div className="doubt">
       <p>
-        Which <b className="letters">{shown(doubt.letters)}</b> is meant in <At source={doubt.source} />?
+        Which <b className="letters">{shown(doubt.letters)}</b> is meant in{' '}
+        <ImportSource source={doubt.source} />?
         {doubt.against !== '' && (
           <span className="hint">
             {' '}
@@ -185,14 +152,6 @@ function DoubtRow({ doubt, onAnswer }: { doubt: ImportDoubtView; onAnswer: (key:
         ))}
       </div>
     </div>
-  );
-}
-
-function At({ source }: { source: Source }) {
-  return (
-    <span className="at">
-      {source.cell} <q>{source.text}</q>
-    </span>
   );
 }
 
@@ -244,98 +203,6 @@ function Columns({ view, brought }: { view: ImportView; brought: Import }) {
   );
 }
 
-function Rungs({ view }: { view: ImportView }) {
-  const rungs = new Map(view.rungs.map((x) => [x.rungId, x]));
-  let number = 0;
-  return (
-    <table className="import-rungs">
-      <thead>
-        <tr>
-          <th>In the sheet</th>
-          <th>Rung</th>
-          <th>Teaches</th>
-          <th>Opens</th>
-        </tr>
-      </thead>
-      <tbody>
-        {view.ladder?.sections.map((section) => (
-          <Fragment key={section.id}>
-            <tr className="section-row">
-              <th colSpan={4}>{section.name}</th>
-            </tr>
-            {section.rungs.map((x) => {
-              const rung = rungs.get(x.id);
-              number++;
-              return (
-                rung && (
-                  <tr key={x.id} className={rung.doubts.length > 0 ? 'asked' : undefined}>
-                    <td>
-                      {rung.sources.map((s, at) => (
-                        <div key={at} className="at">
-                          {s.cell} <q>{s.text}</q>
-                        </div>
-                      ))}
-                    </td>
-                    <td className="number">{number}</td>
-                    <td>
-                      <Teaches rung={rung} tricky={x.trickyWords} days={x.days} notes={x.notes} />
-                    </td>
-                    <td>
-                      {rung.opens > 0 && (
-                        <>
-                          {rung.opens} {rung.opens === 1 ? 'word' : 'words'}
-                          <div className="hint">{rung.examples.join(', ')}</div>
-                        </>
-                      )}
-                    </td>
-                  </tr>
-                )
-              );
-            })}
-          </Fragment>
-        ))}
-      </tbody>
-    </table>
-  );
-}
-
-function Teaches({
-  rung,
-  tricky,
-  days,
-  notes,
-}: {
-  rung: ImportRungView;
-  tricky: string[];
-  days: number;
-  notes: string;
-}) {
-  const terms = useTerms();
-  return (
-    <>
-      {rung.parts.map((x, at) => (
-        <span className="teaches" key={at}>
-          <b className="letters">{shown(x.label)}</b>
-          {x.example !== '' && <span className="hint"> as in {x.example}</span>}
-        </span>
-      ))}
-      {tricky.length > 0 && (
-        <span className="teaches">
-          <span className="hint">{tricky.length === 1 ? terms.trickyWord : terms.trickyWords} </span>
-          <b className="letters">{tricky.join(', ')}</b>
-        </span>
-      )}
-      {rung.parts.length === 0 && tricky.length === 0 && (
-        <span className="teaches hint">
-          {rung.doubts.length > 0 ? 'waits for your answer above' : rung.label}
-        </span>
-      )}
-      {days > 1 && <span className="teaches hint">{days} days</span>}
-      {notes !== '' && <div className="hint note">{notes}</div>}
-    </>
-  );
-}
-
 function LeftOutList({ view }: { view: ImportView }) {
   const said = leftOut(useTerms());
   if (view.leftOut.length === 0 && view.kept.length === 0) return null;
@@ -348,7 +215,7 @@ function LeftOutList({ view }: { view: ImportView }) {
       <ul>
         {view.kept.map((x, at) => (
           <li key={`kept-${at}`}>
-            <At source={x} />{' '}
+            <ImportSource source={x} />{' '}
             <span className="hint">
               a rung can’t hold it as a part yet; it is the note of a rung of its own
             </span>
@@ -356,7 +223,7 @@ function LeftOutList({ view }: { view: ImportView }) {
         ))}
         {view.leftOut.map((x, at) => (
           <li key={at}>
-            {x.source.cell === '' ? <>Sheet {x.source.sheet}</> : <At source={x.source} />}{' '}
+            {x.source.cell === '' ? <>Sheet {x.source.sheet}</> : <ImportSource source={x.source} />}{' '}
             <span className="hint">{said[x.reason]}</span>
           </li>
         ))}
