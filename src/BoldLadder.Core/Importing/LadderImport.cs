@@ -69,6 +69,9 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
         {
             switch (part.Kind)
             {
+                case WrittenKind.Lesson when SpellingsTogether.Unmet(part.Letters, _reader, state.Graphemes) is { Count: > 0 } unmet:
+                    unmet.ToList().ForEach(x => Grapheme(x, written, source, state, made));
+                    break;
                 case WrittenKind.Lesson:
                     kind = part.Lesson;
                     notes.Add(part.Letters);
@@ -173,7 +176,7 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
     {
         // Letters that are as likely a word, alone in their cell: are, our.
         var bare = part.Words.Count == 0 && part.Sounds.Count == 0;
-        if (part.MayBeWord && bare && part.Letters is "are" or "our" && written.Words.Count == 0)
+        if (part.MayBeWord && bare && part.Letters is "are" or "our" && written.Words.Count == 0 && written.CellLetters.Count < 2)
         {
             var usual = shares.Of(part.Letters)[0].Correspondence;
             var asked = Asked($"{part.Letters}-word", part.Letters, source, [new DoubtChoice(DoubtChoice.Word, []), new DoubtChoice(usual.Sound.Key, [usual])], "", state);

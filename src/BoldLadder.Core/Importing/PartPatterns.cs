@@ -97,6 +97,10 @@ internal static partial class PartPatterns
     [GeneratedRegex(@"(?<![-–])\b(?:new|the|sound|sounds|letters?|spelling|spelt|spelled|grapheme|phoneme|digraph|trigraph|split|quadgraph|long|short|soft|hard|voiced|unvoiced|voiceless|noisy|quiet|both|end|ending|endings|suffix|prefix|final|initial|at|saying|making|says|making|plural|doubles?|doubled|alternative|pronunciation|again!?|teach|introduce|intro|start|begin|code|with|cluster|blend|rime|family|(?:vowel|consonant)(?:\s+(?:team|pair|digraph)s?)?|r-controlled|spellings?\s+of|silent(?:\s+[a-z](?![a-z]))?)\b(?!-)|[!?*]", Any)]
     public static partial Regex Noise();
 
+    // A sound and its spellings, without strokes: the sound j spelt dge, n spelt kn or gn.
+    [GeneratedRegex(@"^\s*(?:the\s+)?(?:sound\s+)?(?<sound>[a-z]{1,3})(?:\s+sound)?\s+(?:spelt|spelled|written)\s+(?:as\s+|with\s+)?(?<rest>.+)$", Any)]
+    public static partial Regex SpeltSo();
+
     // "V + e": one spelling of two letters.
     [GeneratedRegex(@"^(?<first>[cgsvz])\s*\+\s*e$", Any)]
     public static partial Regex PlusE();

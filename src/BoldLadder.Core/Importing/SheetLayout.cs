@@ -1,12 +1,15 @@
 using BoldLadder.Core.Words;
+using static BoldLadder.Core.Importing.ColumnContents;
 
 namespace BoldLadder.Core.Importing;
 
 /// <summary>A column of a sheet and what it was taken to hold.</summary>
 /// <param name="Column">From 1; of the sheet turned round, when weeks stand side by side.</param>
 /// <param name="Heading">What stands over it, if anything does.</param>
-/// <param name="Example">The first thing in it.</param>
-public sealed record SheetColumn(int Column, string Heading, ColumnRole Role, string Example);
+/// <param name="Examples">The first few different things in it.</param>
+/// <param name="Told">A person said what it holds.</param>
+/// <param name="Choices">What it may hold, likeliest first, when neither its heading nor what stands in it settles that and a person has to be asked; empty when it is settled.</param>
+public sealed record SheetColumn(int Column, string Heading, ColumnRole Role, IReadOnlyList<string> Examples, bool Told, IReadOnlyList<ColumnRole> Choices);
 
 /// <summary>
 /// How a sheet is laid out: which of its columns hold what, found by their headings and, where those say nothing, by what
@@ -14,7 +17,7 @@ public sealed record SheetColumn(int Column, string Heading, ColumnRole Role, st
 /// </summary>
 public sealed class SheetLayout
 {
-    private const int LastHeaderRow = 14, Frequent = 700, Commonest = 300;
+    private const int LastHeaderRow = 14, MostExamples = 4;
 
     private SheetLayout(string sheet, IReadOnlyList<IReadOnlyList<PlacedCell>> rows, IReadOnlyList<SheetColumn> columns, bool turned, bool days, IReadOnlySet<int> headers, SheetDates dates) =>
         (Sheet, Rows, Columns, Turned, DayColumns, HeaderRows, Dates) = (sheet, rows, columns, turned, days, headers, dates);
@@ -59,17 +62,20 @@ public sealed class SheetLayout
         var rows = placed.GroupBy(x => x.Row).OrderBy(x => x.Key).Select(x => (IReadOnlyList<PlacedCell>)[.. x.OrderBy(c => c.Column)]).ToList();
         var header = HeaderOf(rows, reader);
         var headers = rows.Where(x => header is not null && IsHeader(x, header)).Select(x => x[0].Row).ToHashSet();
-        var days = header is not null && header.Count(x => SheetWords.WeekdayOf(x.Text) > 0) >= 3;
+        var days = header is not null && header.Count(x => SheetWords.HeadsDay(x.Text)) >= 3;
         var body = rows.Where(x => !headers.Contains(x[0].Row) && x.Count > 1 || rows.Max(r => r.Count) == 1).SelectMany(x => x).Where(x => header is null || x.Row > header[0].Row).ToLookup(x => x.Column);
         var firstParts = new Dictionary<int, string>();
         var columns = new List<SheetColumn>();
         foreach (var column in placed.Select(x => x.Column).Distinct().Order())
         {
             var heading = header?.FirstOrDefault(x => x.Column == column)?.Text ?? "";
-            columns.Add(new SheetColumn(column, heading, told.TryGetValue(column, out var role) ? role : Guess(heading, [.. body[column].Select(x => x.Text)], reader, words), body[column].FirstOrDefault()?.Text ?? ""));
+            var isTold = told.TryGetValue(column, out var role);
+            columns.Add(new SheetColumn(column, heading, isTold ? role : Guess(heading, [.. body[column].Select(x => x.Text)], reader, words), [.. body[column].Select(x => x.Text).Distinct().Take(MostExamples)], isTold, []));
         }
 
-        return new SheetLayout(sheet, rows, Settled(columns, told, placed, headers, reader, words), turned, days, headers, SheetDates.Of(cells, words));
+        var contents = new ColumnContents(placed, headers, reader);
+        var settled = SettledColumns.Of(columns, contents, words);
+        return new SheetLayout(sheet, rows, [.. settled.Select(x => x with { Choices = ColumnDoubts.Of(x, settled, contents, words) })], turned, days, headers, SheetDates.Of(cells, words));
     }
 
     // Two tables side by side are one below the other: the headings come again, after a column of numbers or without one.
@@ -162,7 +168,7 @@ public sealed class SheetLayout
             return true;
         }
 
-        return rows.Any(row => row.Count(x => SheetWords.IsWeek(x.Text) || (SheetWords.IsSection(x.Text) && SheetWords.RoleOf(x.Text) is null)) is var labels
+        return rows.Any(row => row.Count(x => SheetWords.IsWeek(x.Text) || (SheetWords.IsSection(x.Text) && SheetWords.RoleOf(x.Text) is null && !SheetWords.HeadsDay(x.Text))) is var labels
             && labels >= 3 && labels >= row.Count() - 1);
     }
 
@@ -177,23 +183,24 @@ public sealed class SheetLayout
             && (widest > 1 || (row == rows[0] && !reader.LooksLikePart(row[0].Text)))).MaxBy(Named) ?? Topped(rows, reader);
     }
 
-    // A row of plain words over columns of parts heads them, whatever it says: Vowels, Consonants.
+    // A row of plain words over columns of which one holds parts heads them, whatever it says: Vowels, Contents.
     private static IReadOnlyList<PlacedCell>? Topped(List<IReadOnlyList<PlacedCell>> rows, PartReader reader)
     {
         var first = rows.FirstOrDefault(x => x.Count > 1);
-        var below = first is null ? [] : rows.Where(x => x[0].Row > first[0].Row).SelectMany(x => x).Where(x => first.Any(h => h.Column == x.Column)).ToList();
-        return first is not null && below.Count >= 4 && first.All(x => x.Text.Length > 3 && !reader.Read(x.Text).Any(p => p.Kind is not (WrittenKind.Kept or WrittenKind.Word)))
-            && !first.Any(x => SheetWords.IsWeek(x.Text) || SheetWords.IsSection(x.Text) || SheetWords.IsHoliday(x.Text)) && Share([.. below.Select(x => x.Text)], reader.LooksLikePart) >= 0.8 ? first : null;
+        var below = first is null ? [] : rows.Where(x => x[0].Row > first[0].Row).SelectMany(x => x).Where(x => first.Any(h => h.Column == x.Column)).GroupBy(x => x.Column, x => x.Text).ToList();
+        return first is not null && below.Sum(x => x.Count()) >= 4 && first.All(x => x.Text.Length > 3 && !reader.Read(x.Text).Any(p => p.Kind is not (WrittenKind.Kept or WrittenKind.Word)))
+            && !first.Any(x => SheetWords.IsWeek(x.Text) || SheetWords.IsSection(x.Text) || SheetWords.IsHoliday(x.Text))
+            && (first.Count > 2 ? below.Exists(x => x.Count() >= 4 && Share([.. x], reader.LooksLikePart) >= 0.8) : Share([.. below.SelectMany(x => x)], reader.LooksLikePart) >= 0.8) ? first : null;
     }
 
-    private static int Named(IReadOnlyList<PlacedCell> row) => row.Count(x => SheetWords.RoleOf(x.Text) is not null || SheetWords.WeekdayOf(x.Text) > 0);
+    private static int Named(IReadOnlyList<PlacedCell> row) => row.Count(x => SheetWords.RoleOf(x.Text) is not null || SheetWords.HeadsDay(x.Text));
 
     private static bool IsHeader(IReadOnlyList<PlacedCell> row, IReadOnlyList<PlacedCell> header) => row == header
         || (row.Count > 1 && row.Count(x => header.Any(h => h.Column == x.Column && string.Equals(h.Text.Trim(), x.Text.Trim(), StringComparison.OrdinalIgnoreCase))) * 10 >= row.Count * 8);
 
     private static ColumnRole Guess(string heading, IReadOnlyList<string> texts, PartReader reader, SchoolWords words)
     {
-        if (SheetWords.WeekdayOf(heading) > 0)
+        if (SheetWords.HeadsDay(heading))
         {
             return ColumnRole.Parts;
         }
@@ -222,16 +229,20 @@ public sealed class SheetLayout
             : Mostly(texts, x => WrittenDays.Of(x) is not null) ? ColumnRole.Days
             : Mostly(texts, SheetDates.IsDate) ? ColumnRole.Date
             : Mostly(texts, x => SheetWords.IsOrdinal(x) || SheetWords.WeekdayOf(x) > 0) ? ColumnRole.Day
-            : Mostly(texts, SheetWords.IsCount) || (texts.Count > 1 && texts.All(SheetWords.IsTick)) ? ColumnRole.LeftOut
+            : Mostly(texts, SheetWords.IsCount) || (texts.Distinct().Count() < texts.Count && texts.All(SheetWords.IsTick)) ? ColumnRole.LeftOut
             : Mostly(texts, SheetWords.IsSection) ? ColumnRole.Section
             : Mostly(texts, x => SheetWords.Labelled(x) is var (label, _) && SheetWords.RoleOf(label) == ColumnRole.TrickyWords) ? ColumnRole.TrickyWords
             // c, k; recap; assess: parts, and days that go over them.
             : texts.Any(reader.LooksLikePart) && texts.All(x => reader.LooksLikePart(x) || (x.Length <= 20 && SheetWords.LessonOf(x) is not null)) ? ColumnRole.Parts
             : Share(texts, x => x.Split('\n').Any(line => line.Trim().Length > 0 && reader.LooksLikePart(line))) >= 0.4 ? ColumnRole.Parts
+            : Mostly(texts, IsPhrase) ? ColumnRole.Notes
             : Mostly(texts, x => PartReader.WordsIn(x) is { Count: > 0 and <= 14 } all && all.All(w => words.FindWord(w) is not null)) ? ColumnRole.Words
             : texts.Any(reader.LooksLikePart) && Share(texts, x => reader.Read(x).All(p => p.Kind != WrittenKind.Kept)) >= 0.6 ? ColumnRole.Parts
             : ColumnRole.Notes;
     }
+
+    // On the move, All about me: what a week is called, and no words in a row.
+    private static bool IsPhrase(string text) => text.Trim().Split(' ') is { Length: > 1 } words && char.IsAsciiLetterUpper(words[0][0]) && words.Skip(1).All(x => x.Length > 0 && x.All(char.IsAsciiLetterLower));
 
     // Numbers that count on, all through the sheet or from each week anew, say which day it is.
     private static bool AreWhich(IReadOnlyList<string> texts)
@@ -247,87 +258,4 @@ public sealed class SheetLayout
     // Set A, A, A, B, B: letters that name sets, one after another, are no letters to be taught.
     private static bool Lettered(IReadOnlyList<string> texts) => texts.Count > 2 && texts.All(x => x.Trim() is [>= 'A' and <= 'Z'])
         && texts.Select(x => x.Trim()[0]).Distinct().Select((x, i) => x - 'A' == i).All(x => x) && texts.Select(x => x.Trim()).Distinct().Count() < texts.Count;
-
-    // What the columns are to each other: a sound beside letters, words that show the part or words to be learnt.
-    private static List<SheetColumn> Settled(
-        List<SheetColumn> columns, IReadOnlyDictionary<int, ColumnRole> told, List<PlacedCell> cells, HashSet<int> headers, PartReader reader, SchoolWords words)
-    {
-        bool Free(SheetColumn x) => !told.ContainsKey(x.Column);
-        var hasParts = columns.Any(x => x.Role == ColumnRole.Parts);
-        columns = [.. columns.Select(x => IsTalk(x) && columns.Any(y => y != x && y.Role == ColumnRole.Parts && Share(TextsOf(y), reader.LooksLikePart) >= 0.8 && IsBeside(x, y)) && Free(x) ? x with { Role = ColumnRole.Notes } : x)];
-
-        // What stands beside the letters under a heading that nobody knows is said of them: known as, also says.
-        bool IsNamed(SheetColumn x) => SheetWords.RoleOf(x.Heading) is not null || SheetWords.WeekdayOf(x.Heading) > 0 || SheetWords.IsSection(x.Heading) || SheetWords.IsWeek(x.Heading);
-        columns = [.. columns.Select(x => x.Role == ColumnRole.Parts && x.Heading.Length > 0 && !IsNamed(x) && Free(x) && TextsOf(x).All(t => t.StartsWith('/'))
-            && columns.Any(y => y != x && y.Role == ColumnRole.Parts && IsNamed(y) && IsBeside(x, y)) ? x with { Role = ColumnRole.Notes } : x)];
-        columns = [.. columns.Select(x => x.Role == ColumnRole.Sounds && !hasParts && Free(x) ? x with { Role = ColumnRole.Parts } : x)];
-
-        // Long a, beside a_e: how a sound is called.
-        columns = [.. columns.Select(x => x.Role == ColumnRole.Parts && Free(x) && SheetWords.WeekdayOf(x.Heading) == 0 && Mostly(TextsOf(x), PartPatterns.Manner().IsMatch)
-            && columns.Any(y => y != x && y.Role == ColumnRole.Parts && IsBeside(x, y) && !Mostly(TextsOf(y), PartPatterns.Manner().IsMatch)) ? x with { Role = ColumnRole.Sounds } : x)];
-
-        IEnumerable<PlacedCell> CellsOf(SheetColumn x) => cells.Where(c => c.Column == x.Column && !headers.Contains(c.Row));
-        List<string> TextsOf(SheetColumn x) => [.. CellsOf(x).Select(c => c.Text)];
-        bool IsBeside(SheetColumn x, SheetColumn y) => CellsOf(x).Select(c => c.Row).ToList() is var rows && rows.Intersect(CellsOf(y).Select(c => c.Row)).Count() * 10 >= rows.Count * 8;
-
-        // Beside a column of letters one of sentences about them says the same in words: adding -es to words ending in y.
-        bool IsTalk(SheetColumn x) => x.Role == ColumnRole.Parts && SheetWords.WeekdayOf(x.Heading) == 0
-            && TextsOf(x) is { Count: > 3 } texts && Share(texts, t => t.Split(' ') is { Length: > 2 } all && all.Any(w => w.Length > 3 && w.All(char.IsAsciiLetter))) >= 0.4;
-        var parts = columns.Where(x => x.Role == ColumnRole.Parts).ToList();
-        var letters = cells.Where(x => !headers.Contains(x.Row) && parts.Any(p => p.Column == x.Column)).ToLookup(x => x.Row, x => x.Text);
-        bool IsShown(SheetColumn x, int each)
-        {
-            var rows = CellsOf(x).Select(c => (Words: PartReader.WordsIn(c.Text), Parts: letters[c.Row].SelectMany(t => reader.Read(t)).Where(p => p.Kind == WrittenKind.Grapheme).ToList())).Where(r => r.Parts.Count > 0 && r.Words.Count > 0).ToList();
-            return rows.Count > 2 && rows.Sum(r => r.Words.Count) >= each * rows.Count && rows.Count(r => r.Words.All(w => r.Parts.Any(p => p.IsSeenIn(w)))) * 10 >= rows.Count * 8;
-        }
-
-        return [.. columns.Select(x =>
-        {
-            // Words for each day that show what the row is about.
-            if (x.Role == ColumnRole.Parts && Free(x) && SheetWords.WeekdayOf(x.Heading) > 0 && parts.Exists(p => SheetWords.WeekdayOf(p.Heading) == 0) && IsShown(x, 1)
-                && TextsOf(x).TrueForAll(t => reader.Read(t).All(p => p.Kind == WrittenKind.Word)))
-            {
-                return x with { Role = ColumnRole.Words };
-            }
-
-            // Words to learn that all show what their row teaches are its examples: badge, edge, bridge.
-            if (x.Role == ColumnRole.TrickyWords && Free(x) && IsShown(x, 2))
-            {
-                return x with { Role = ColumnRole.Words };
-            }
-
-            if (x.Role != ColumnRole.Words || !Free(x) || SheetWords.RoleOf(x.Heading) == ColumnRole.Words && parts.Count == 0)
-            {
-                return x;
-            }
-
-            var rows = cells.Where(c => c.Column == x.Column && !headers.Contains(c.Row)).Select(c => (Words: PartReader.WordsIn(c.Text), Parts: letters[c.Row].SelectMany(t => reader.Read(t)).ToList()))
-                .Where(r => r.Parts.Count > 0 && r.Words.Count > 0).ToList();
-            var shown = rows.Count(r => r.Words.Any(w => r.Parts.Any(p => p.IsSeenIn(w))));
-            // In two rows anything may seem to show anything: there every word has to.
-            if (rows.Count < 3 && SheetWords.RoleOf(x.Heading) is null && !rows.All(r => r.Words.All(w => r.Parts.Any(p => p.IsSeenIn(w)))))
-            {
-                return x with { Role = ColumnRole.Notes };
-            }
-
-            // The commonest words of all show no part: the and was are learnt as they stand.
-            if (rows.Count >= 3 && rows.TrueForAll(r => r.Words.All(w => words.FindWord(w) is { Rank: < Commonest })))
-            {
-                return x with { Role = ColumnRole.TrickyWords };
-            }
-
-            if (rows.Count < 3 || shown * 10 >= rows.Count * (SheetWords.RoleOf(x.Heading) is null ? 6 : 3))
-            {
-                return x;
-            }
-
-            // Words that show no part of their row are words to be learnt when sentences are full of them, and talk when not.
-            var all = rows.SelectMany(r => r.Words).ToList();
-            return x with { Role = all.Count(w => words.FindWord(w) is { Rank: < Frequent }) * 2 > all.Count ? ColumnRole.TrickyWords : ColumnRole.Notes };
-        })];
-    }
-
-    private static bool Mostly(IReadOnlyList<string> texts, Predicate<string> test) => texts.Count > 0 && Share(texts, test) >= 0.6;
-
-    private static double Share(IReadOnlyList<string> texts, Predicate<string> test) => texts.Count(x => test(x)) / (double)Math.Max(1, texts.Count);
 }

@@ -70,6 +70,12 @@ internal static partial class SheetWords
             : Array.IndexOf(["mon", "tue", "wed", "thu", "fri"], match.Groups["d"].Value.ToLowerInvariant()[..3]) + 1;
     }
 
+    /// <summary>True for what heads the days of a week that stand side by side: Monday, <i>Day 3</i>, <i>Session 2</i>.</summary>
+    public static bool HeadsDay(string heading) => WeekdayOf(heading) > 0 || SessionHeader().IsMatch(heading);
+
+    [GeneratedRegex(@"^\s*(session|lesson|input|slot)\s*[1-6]\s*$", Any)]
+    private static partial Regex SessionHeader();
+
     /// <summary>True for <i>Week 3</i>, <i>Wk 3</i>, <i>W3</i>, and two or more of them (<i>Weeks 1-2</i>).</summary>
     public static bool IsWeek(string text) => WeekLabel().IsMatch(text.Trim());
 
@@ -96,7 +102,7 @@ internal static partial class SheetWords
     public static bool IsNothing(string text) => text.Trim().ToLowerInvariant() is "-" or "–" or "—" or "--" or "n/a" or "none" or "nil" or "." or "...";
 
     /// <summary>True for a tick in a column of ticks.</summary>
-    public static bool IsTick(string text) => text.Trim() is "x" or "X" or "✓" or "✔" or "√" or "*";
+    public static bool IsTick(string text) => text.Trim().ToLowerInvariant() is "y" or "n" or "yes" or "no" or "x" or "✓" or "✔" or "√" or "*";
 
     /// <summary>True for what only says where in the order something stands.</summary>
     public static bool IsOrdinal(string text) => Ordinal().IsMatch(text.Trim());
@@ -171,7 +177,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"\b(tricky|exceptions?|sight|heart\s+words?|irregular|high[\s-]?freq\w*|hfws?|cews?|tws?|common\s+words?|undecodable|not\s+yet\s+decodable|by\s+heart|whole\s+words?|special\s+words?|odd\s+words?|words?\s+(\w+\s+){0,4}to\s+(learn|know|remember)|(can['’]?t|cannot|can\s+not|don['’]?t|do\s+not)\s+((they|we|you|children)\s+)?(yet\s+)?(be\s+)?(sound|decod|blend|work)\w*)\b", Any)]
     private static partial Regex TrickyHeader();
 
-    [GeneratedRegex(@"^\s*(total|count|sum|running|cumulative|so\s+far|how\s+many|%|percent\w*|done\??|taught\??|tick|ticked|rag|initials|initial\s*$|colou?r|status|page|pages?)\b", Any)]
+    [GeneratedRegex(@"^\s*(total|count|sum|running|cumulative|so\s+far|how\s+many|%|percent\w*|done\??|secure\??|tested\??|taught\??|tick|ticked|rag|initials|initial\s*$|colou?r|status|page|pages?)\b", Any)]
     private static partial Regex LeftOutHeader();
 
     [GeneratedRegex(@"^\s*((teaching\s+|school\s+)?(week|wk|weeks)|week\s*(no\.?|number|#)|week\s+of\s+(the\s+)?term)\s*$", Any)]
@@ -211,7 +217,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"\b(rimes?|rime\s+units?|(word\s+)?famil(y|ies)|chunks?)\b", Any)]
     private static partial Regex RimeHeader();
 
-    [GeneratedRegex(@"^\s*(new|what)\s*$|\b(graphemes?|gpcs?|spellings?|letters?|consonants?|vowels?|correspondences?|digraphs?|trigraphs?|code|focus|objectives?|content|patterns?|to\s+teach|teach(ing)?|new\s+(learning|sounds?|phonics|this\s+week|today|teaching)|learning|phonics?|what\s+(we|they|I|children|pupils)\s+(teach|do|cover|learn|are\s+(doing|learning|taught))|taught\s+today|written|how\s+(it\s+is|it's|we)\s+(spelt|spelled|written|write\s+it))\b", Any)]
+    [GeneratedRegex(@"^\s*(new|what)\s*$|\b(graphemes?|gpcs?|spellings?|letters?|consonants?|vowels?|correspondences?|digraphs?|trigraphs?|code|focus|objectives?|contents?|patterns?|to\s+teach|teach(ing)?|new\s+(learning|sounds?|phonics|this\s+week|today|teaching)|learning|phonics?|what\s+(we|they|I|children|pupils)\s+(teach|do|cover|learn|are\s+(doing|learning|taught))|taught\s+today|written|how\s+(it\s+is|it's|we)\s+(spelt|spelled|written|write\s+it))\b", Any)]
     private static partial Regex PartHeader();
 
     [GeneratedRegex(@"\bwords?\s+((for|to)\s+)?(read|spell|writ|blend|segment)\w*|\b(read|spell|writ)ing\s+words?\b|\bspellings?\s+(test|list|words?)\b|\bspellings?\s+to\s+learn\b", Any)]

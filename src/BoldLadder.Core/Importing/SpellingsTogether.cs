@@ -25,6 +25,13 @@ internal static partial class SpellingsTogether
         return most.Select(x => x.Grapheme.Text).Distinct().Count() > 1 && named.All(x => most.Exists(y => y.Grapheme == x.Grapheme)) ? most : [];
     }
 
+    /// <summary>What is taught side by side from the start: <i>c, k and ck together</i>, where none was met before; empty for what goes over something.</summary>
+    public static IReadOnlyList<WrittenPart> Unmet(string text, PartReader reader, IReadOnlySet<string> met) =>
+        EndsTogether().Match(text) is { Success: true } match && reader.Read(match.Groups["list"].Value) is { Count: > 1 } parts && parts.All(x => x.Kind == WrittenKind.Grapheme && !met.Contains(x.Letters)) ? parts : [];
+
+    [GeneratedRegex(@"^(?<list>.+?)\s+(?:taught\s+)?together\s*$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
+    private static partial Regex EndsTogether();
+
     [GeneratedRegex(@"(?<![A-Za-z])[A-Za-z]{1,4}(?![A-Za-z])(?:[-–_](?:e)(?![A-Za-z]))?")]
     private static partial Regex Letters();
 

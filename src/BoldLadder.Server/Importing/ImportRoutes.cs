@@ -78,10 +78,11 @@ public static class ImportRoutes
             answers[id] = answer ?? "";
         }
 
-        var imported = import.Read(sheets, at, request.Roles ?? new Dictionary<int, ColumnRole>(), answers);
-        if (request.Roles is null && memory.Layouts.LastOrDefault(x => x.Signature == imported.Signature) is { } known)
+        var told = new Dictionary<int, ColumnRole>(request.Roles ?? new Dictionary<int, ColumnRole>());
+        var imported = import.Read(sheets, at, told, answers);
+        if (memory.Layouts.LastOrDefault(x => x.Signature == imported.Signature)?.Roles.Where(x => told.TryAdd(x.Key, x.Value)).Count() > 0)
         {
-            imported = import.Read(sheets, at, known.Roles, answers);
+            imported = import.Read(sheets, at, told, answers);
         }
 
         return TypedResults.Ok(View(imported, sheets, at, shares, school, rooms, shipped, today.Date));

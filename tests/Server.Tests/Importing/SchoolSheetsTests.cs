@@ -20,6 +20,10 @@ public class SchoolSheetsTests
     {
         var (written, imported) = Bring(name);
         Assert.Null(imported.Problem);
+
+        // A column that nobody could tell is asked about, and no other.
+        Assert.Equal(written.Asked.Keys.Order(), imported.Columns.Where(x => x.Choices.Count > 0).Select(x => x.Column));
+        Assert.All(written.Asked, x => Assert.Contains(x.Value, imported.Columns.First(c => c.Column == x.Key).Choices));
         var expected = written.Cells.SelectMany(x => x.Gives).Order(StringComparer.Ordinal);
         Assert.Equal(string.Join("\n", expected), string.Join("\n", imported.Rungs.SelectMany(x => Tokens(x, imported)).Order(StringComparer.Ordinal)));
 
@@ -34,7 +38,7 @@ public class SchoolSheetsTests
     public void At_most_one_thing_is_asked_for_ten_rungs()
     {
         var all = WrittenSheet.Names.Select(x => Bring(x).Imported).ToList();
-        Assert.True(all.Sum(x => x.Doubts.Count) * 10 <= all.Sum(x => x.Rungs.Count));
+        Assert.True(all.Sum(x => x.Doubts.Count + x.Columns.Count(c => c.Choices.Count > 0)) * 10 <= all.Sum(x => x.Rungs.Count));
     }
 
     [Theory]
@@ -65,7 +69,7 @@ public class SchoolSheetsTests
             : SheetFile.Read($"{name}.{(written.Kind == "ssv" ? "csv" : written.Kind)}", SheetMaker.Make(written));
         var words = new SchoolWords(Shipped.Lexicon, Accent.Find(written.Accent)!);
         var import = new LadderImport(Shipped.Correspondences, words, new SpellingShares(words, Shipped.Correspondences));
-        return (written, import.Read(sheets, import.Likeliest(sheets), new Dictionary<int, ColumnRole>(), new Dictionary<string, string>()));
+        return (written, import.Read(sheets, import.Likeliest(sheets), written.Asked, new Dictionary<string, string>()));
     }
 
     private static IEnumerable<string> Tokens(ImportedRung rung, ImportedLadder imported)

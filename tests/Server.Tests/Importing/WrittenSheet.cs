@@ -1,4 +1,5 @@
 using System.Text.RegularExpressions;
+using BoldLadder.Core.Importing;
 
 namespace BoldLadder.Server.Tests.Importing;
 
@@ -28,6 +29,9 @@ public sealed class WrittenSheet
     public string Kind => Said["file"][0];
 
     public string Accent => Said.TryGetValue("accent", out var accent) ? accent[0] : "gb-south";
+
+    /// <summary>What a person says of the columns that have to be asked about.</summary>
+    public IReadOnlyDictionary<int, ColumnRole> Asked => Said.TryGetValue("asked", out var asked) ? asked.Select(x => x.Split(' ')).ToDictionary(x => int.Parse(x[0]), x => Enum.Parse<ColumnRole>(x[1], true)) : new Dictionary<int, ColumnRole>();
 
     public static IReadOnlyList<string> Names => [.. Directory.GetFiles(Path.Combine(App.Root, "tests", "sheets"), "*.txt").Select(x => Path.GetFileNameWithoutExtension(x)!).Order(StringComparer.Ordinal)];
 

@@ -6361,7 +6361,9 @@ export interface components {
             column: number;
             heading: string;
             role: components["schemas"]["ColumnRole"];
-            example: string;
+            examples: string[];
+            told: boolean;
+            choices: components["schemas"]["ColumnRole"][];
         };
         /** @enum {unknown} */
         Slot: "cards" | "recall" | "readAgain" | "trickyAtSight" | "meet" | "meetTricky" | "sayTricky" | "listening" | "riddles" | "spot" | "oralBlending" | "read" | "contrast" | "madeUp" | "matchPicture" | "mixedTricky" | "fillGap" | "mendSentence" | "build" | "spell" | "writeName" | "story" | "sentences" | "dictation" | "ownSentence" | "writePicture" | "finishStory" | "writeLetters" | "sayApart" | "findPicture" | "firstLetter";

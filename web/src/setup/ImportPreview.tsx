@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
-import type { ColumnRole, ImportDoubtView, ImportView, LadderSummary } from '../api/schema';
-import { shown } from '../word/grapheme';
+import type { ColumnRole, ImportView, LadderSummary } from '../api/schema';
 import { useTerms } from '../api/useTerms';
 import { leftOut, roles } from './importing';
+import { ImportDoubts } from './ImportDoubts';
 import { ImportNotice } from './ImportNotice';
 import { ImportRungs } from './ImportRungs';
 import { ImportSource } from './ImportSource';
@@ -37,8 +37,10 @@ export function ImportPreview({ brought, setUp, onKept, onPut }: Props) {
     );
   }
   if (!view) return <p className="waiting">Reading {name} …</p>;
-  const open = view.doubts.filter((x) => x.answer == null);
-  const answered = view.doubts.filter((x) => x.answer != null);
+  const open =
+    view.doubts.filter((x) => x.answer == null).length +
+    view.columns.filter((x) => x.choices.length > 0 && !x.told).length;
+  const told = view.columns.filter((x) => x.told);
   const ladder = view.ladder;
   const ladders = setUp.ladders.data ?? [];
   const to = ladders.find((x) => x.id === into);
@@ -47,8 +49,11 @@ export function ImportPreview({ brought, setUp, onKept, onPut }: Props) {
   // With how the sheet is laid out, and what was answered, to be known again.
   const whole = ladder && {
     ladder,
-    layout: brought.body?.roles ? { signature: view.signature, roles: brought.body.roles } : undefined,
-    answers: Object.fromEntries(answered.map((x) => [x.id, x.answer ?? ''])),
+    layout:
+      told.length > 0
+        ? { signature: view.signature, roles: Object.fromEntries(told.map((x) => [x.column, x.role])) }
+        : undefined,
+    answers: Object.fromEntries(view.doubts.flatMap((x) => (x.answer == null ? [] : [[x.id, x.answer]]))),
   };
   const put = () => whole && to && setUp.replaceDraft.mutate({ to, ...whole }, { onSuccess: onPut });
   const keep = () =>
@@ -65,7 +70,7 @@ export function ImportPreview({ brought, setUp, onKept, onPut }: Props) {
       <div className="import-bar">
         <Button
           variant="dark"
-          disabled={!ladder || open.length > 0 || view.problem != null || keeping}
+          disabled={!ladder || open > 0 || view.problem != null || keeping}
           onClick={to ? put : keep}
         >
           {to ? 'Put it in its place' : 'Keep this ladder'}
@@ -89,10 +94,10 @@ export function ImportPreview({ brought, setUp, onKept, onPut }: Props) {
           Choose another
         </Button>
         <span role="status">
-          {open.length > 0
-            ? open.length === 1
+          {open > 0
+            ? open === 1
               ? 'One thing is asked first.'
-              : `${open.length} things are asked first.`
+              : `${open} things are asked first.`
             : 'Nothing is left to ask. Look it through, then keep it.'}
         </span>
       </div>
@@ -101,56 +106,11 @@ export function ImportPreview({ brought, setUp, onKept, onPut }: Props) {
           {view.problem ?? failed?.message}
         </p>
       )}
-      {view.doubts.length > 0 && (
-        <section className="doubts" aria-label="What has to be asked">
-          {open.map((x) => (
-            <DoubtRow key={x.id} doubt={x} onAnswer={(key) => brought.answer(x.id, key)} />
-          ))}
-          {answered.map((x) => (
-            <DoubtRow key={x.id} doubt={x} onAnswer={(key) => brought.answer(x.id, key)} />
-          ))}
-        </section>
-      )}
-      {ladder && open.length === 0 && <ImportNotice view={view} />}
+      <ImportDoubts view={view} brought={brought} />
+      {ladder && open === 0 && <ImportNotice view={view} />}
       <Columns view={view} brought={brought} />
       {ladder && <ImportRungs view={view} />}
       <LeftOutList view={view} />
-    </div>
-  );
-}
-
-function DoubtRow({ doubt, onAnswer }: { doubt: ImportDoubtView; onAnswer: (key: string) => void }) {
-  const sounds = (x: { examples: string[] }) => `as in ${x.examples.join(' and ')}`;
-  const words: Record<string, string> = {
-    again: 'the same again, to go over',
-    word: `the whole word ${doubt.letters}`,
-    note: 'only a note',
-  };
-  return (
-    <div className="doubt">
-      <p>
-        Which <b className="letters">{shown(doubt.letters)}</b> is meant in{' '}
-        <ImportSource source={doubt.source} />?
-        {doubt.against !== '' && (
-          <span className="hint">
-            {' '}
-            Its word, <i>{doubt.against}</i>, does not show it.
-          </span>
-        )}
-      </p>
-      <div className="answers">
-        {doubt.choices.map((x) => (
-          <Button
-            key={x.key}
-            size="sm"
-            variant={doubt.answer === x.key ? 'dark' : 'outline-dark'}
-            aria-pressed={doubt.answer === x.key}
-            onClick={() => onAnswer(x.key)}
-          >
-            {words[x.key] ?? (x.examples.length > 0 ? sounds(x) : x.key)}
-          </Button>
-        ))}
-      </div>
     </div>
   );
 }
@@ -183,7 +143,7 @@ function Columns({ view, brought }: { view: ImportView; brought: Import }) {
           <Form.Group key={x.column} controlId={`column-${x.column}`}>
             <Form.Label>
               <b>{x.heading || `Column ${x.column}`}</b>{' '}
-              <span className="hint">{x.example.slice(0, 24)}</span>
+              <span className="hint">{x.examples[0]?.slice(0, 24)}</span>
             </Form.Label>
             <Form.Select
               size="sm"

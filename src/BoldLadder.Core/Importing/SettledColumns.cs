@@ -1,0 +1,102 @@
+using BoldLadder.Core.Words;
+using static BoldLadder.Core.Importing.ColumnContents;
+
+namespace BoldLadder.Core.Importing;
+
+/// <summary>What the columns are to each other: a sound beside letters, words that show the part or words to be learnt.</summary>
+internal static class SettledColumns
+{
+    private const int Frequent = 700, Commonest = 300;
+
+    public static IReadOnlyList<SheetColumn> Of(IReadOnlyList<SheetColumn> columns, ColumnContents contents, SchoolWords words)
+    {
+        columns = Readable(columns, contents);
+        columns = [.. columns.Select(x => !x.Told && IsPart(x) && GoesOver(x, columns, contents) ? x with { Role = ColumnRole.Notes } : x)];
+        columns = [.. columns.Select(x => !x.Told && IsTalk(x, contents) && columns.Any(y => y != x && y.Role == ColumnRole.Parts && Share(contents.TextsOf(y), contents.Reader.LooksLikePart) >= 0.8 && contents.IsBeside(x, y)) ? x with { Role = ColumnRole.Notes } : x)];
+
+        // What stands beside the letters under a heading that nobody knows is said of them: known as, also says.
+        columns = [.. columns.Select(x => !x.Told && x.Role == ColumnRole.Parts && x.Heading.Length > 0 && !IsNamed(x) && contents.TextsOf(x).All(t => t.StartsWith('/'))
+            && columns.Any(y => y != x && y.Role == ColumnRole.Parts && IsNamed(y) && contents.IsBeside(x, y)) ? x with { Role = ColumnRole.Notes } : x)];
+
+        // Sounds are said of the letters beside them; where no column stands beside them they are what is taught.
+        var said = columns.Where(x => x.Role == ColumnRole.Parts).ToList();
+        columns = [.. columns.Select(x => !x.Told && x.Role == ColumnRole.Sounds && (said.Count == 0 || !said.Exists(y => contents.IsBeside(x, y))) ? x with { Role = ColumnRole.Parts } : x)];
+
+        // Long a, beside a_e: how a sound is called.
+        columns = [.. columns.Select(x => !x.Told && IsPart(x) && Mostly(contents.TextsOf(x), PartPatterns.Manner().IsMatch)
+            && columns.Any(y => y != x && y.Role == ColumnRole.Parts && contents.IsBeside(x, y) && !Mostly(contents.TextsOf(y), PartPatterns.Manner().IsMatch)) ? x with { Role = ColumnRole.Sounds } : x)];
+        var parts = columns.Where(x => x.Role == ColumnRole.Parts).ToList();
+        return [.. columns.Select(x => x.Told ? x : x with { Role = Settled(x, parts, contents, words) })];
+    }
+
+    /// <summary>True when the words over a column say what it holds, or that it is a day, a week or a term.</summary>
+    public static bool IsNamed(SheetColumn x) => SheetWords.RoleOf(x.Heading) is not null || SheetWords.HeadsDay(x.Heading) || SheetWords.IsSection(x.Heading) || SheetWords.IsWeek(x.Heading);
+
+    // Where letters stand in one column, a column in which there is nothing to read holds none, whatever it is called: blending focus.
+    private static IReadOnlyList<SheetColumn> Readable(IReadOnlyList<SheetColumn> columns, ColumnContents contents)
+    {
+        bool IsRead(string text) => contents.Reader.Read(text).Any(p => p.Kind != WrittenKind.Kept);
+        return [.. columns.Select(x => !x.Told && IsPart(x) && contents.TextsOf(x) is { Count: > 2 } texts && Share(texts, IsRead) < 0.2
+            && columns.Any(y => y != x && IsPart(y) && contents.IsBeside(x, y) && Share(contents.TextsOf(y), contents.Reader.LooksLikePart) >= 0.8) ? x with { Role = ColumnRole.Notes } : x)];
+    }
+
+    /// <summary>True for letters that the rows above taught, in a column beside that of the new ones: they are gone over.</summary>
+    public static bool GoesOver(SheetColumn x, IReadOnlyList<SheetColumn> columns, ColumnContents contents)
+    {
+        List<(int Row, string Letters)> LettersOf(SheetColumn y) => [.. contents.CellsOf(y).SelectMany(c => contents.Reader.Read(c.Text).Where(p => p.Kind == WrittenKind.Grapheme).Select(p => (c.Row, p.Letters)))];
+        return LettersOf(x) is { Count: > 3 } again && columns.Any(y => y != x && IsPart(y) && contents.IsBeside(x, y)
+            && LettersOf(y) is var taught && again.Count(a => taught.Exists(t => t.Letters == a.Letters && t.Row < a.Row)) * 10 >= again.Count * 8);
+    }
+
+    private static bool IsPart(SheetColumn x) => x.Role == ColumnRole.Parts && !SheetWords.HeadsDay(x.Heading);
+
+    // Beside a column of letters one of sentences about them says the same in words: adding -es to words ending in y.
+    private static bool IsTalk(SheetColumn x, ColumnContents contents) => IsPart(x)
+        && contents.TextsOf(x) is { Count: > 3 } texts && Share(texts, t => t.Split(' ') is { Length: > 2 } all && all.Any(w => w.Length > 3 && w.All(char.IsAsciiLetter))) >= 0.4;
+
+    private static ColumnRole Settled(SheetColumn x, List<SheetColumn> parts, ColumnContents contents, SchoolWords words)
+    {
+        // Words for each day that show what the row is about.
+        if (x.Role == ColumnRole.Parts && SheetWords.HeadsDay(x.Heading) && parts.Exists(p => !SheetWords.HeadsDay(p.Heading)) && contents.IsShown(x, 1, parts)
+            && contents.TextsOf(x).TrueForAll(t => contents.Reader.Read(t).All(p => p.Kind == WrittenKind.Word)))
+        {
+            return ColumnRole.Words;
+        }
+
+        // Words to learn that all show what their row teaches are its examples: badge, edge, bridge.
+        if (x.Role == ColumnRole.TrickyWords && contents.IsShown(x, 2, parts))
+        {
+            return ColumnRole.Words;
+        }
+
+        var named = SheetWords.RoleOf(x.Heading);
+        if (x.Role != ColumnRole.Words || (named == ColumnRole.Words && parts.Count == 0))
+        {
+            return x.Role;
+        }
+
+        var rows = contents.Beside(x, parts);
+        var shown = rows.Count(r => r.Words.Any(w => r.Parts.Any(p => p.IsSeenIn(w))));
+
+        // In two rows anything may seem to show anything: there every word has to.
+        if (rows.Count < 3 && named is null && !rows.All(r => r.Words.All(w => r.Parts.Any(p => p.IsSeenIn(w)))))
+        {
+            return ColumnRole.Notes;
+        }
+
+        // The commonest words of all show no part: the and was are learnt as they stand.
+        if (rows.Count >= 3 && rows.TrueForAll(r => r.Words.All(w => words.FindWord(w) is { Rank: < Commonest })))
+        {
+            return ColumnRole.TrickyWords;
+        }
+
+        if (rows.Count < 3 || shown * 10 >= rows.Count * (named is null ? 6 : 3))
+        {
+            return x.Role;
+        }
+
+        // Words that show no part of their row are words to be learnt when sentences are full of them, and talk when not.
+        var all = rows.SelectMany(r => r.Words).ToList();
+        return all.Count(w => words.FindWord(w) is { Rank: < Frequent }) * 2 > all.Count ? ColumnRole.TrickyWords : ColumnRole.Notes;
+    }
+}
