@@ -78,7 +78,7 @@ public class SetUpTests(App app)
     public async Task Nothing_is_kept_until_it_is_accepted_and_it_can_be_taken_back()
     {
         var school = await NewSchool();
-        var preview = await app.Post($"{school}/ladders/import", new { pasted = "s\na\nt\np" });
+        var preview = await app.Post($"{school}/ladders/import", new { pasted = "d\no\nt\nn" });
         Assert.Empty((await app.Get($"{school}/ladders")).AsArray());
         var ladder = await app.Post($"{school}/ladders", new { ladder = preview["ladder"] });
         Assert.Single((await app.Get($"{school}/ladders")).AsArray());

@@ -88,7 +88,7 @@ internal static partial class PartPatterns
     [GeneratedRegex(@"[""](?<in>[^""]*)[""]|(?<=\s)'(?<in>[^']+)'")]
     public static partial Regex Quotes();
 
-    [GeneratedRegex(@"(?<said>\b(?:as\s+in|like\s+in|like|for|in|e\.?g\.?|eg|says?)\b)\s+(?<in>.+)$|\s*(?:=|:|\s[-–—]\s|→|>)\s*(?<in>[A-Za-z'][A-Za-z' ,]{2,})$", Any)]
+    [GeneratedRegex(@"(?<said>\b(?:as\s+in|like\s+in|like|for|in|e\.?g\.?|eg|says?)\b)\s+(?<in>.+)$|\s*(?:=|:|\s[-–—]\s|→|>)\s*(?<in>[A-Za-z'][A-Za-z' ,]{2,}|ox|up|us|on|in|it|if|at|am|an|as)$", Any)]
     public static partial Regex AsIn();
 
     [GeneratedRegex(@"\b(?:long|short)\s+(?:[aeiou]{1,2})(?![a-z])|(?<![a-z])(?:[aeiou]{1,2})\s+(?:long|short)\b|\b(?:soft|hard|voiced|unvoiced|voiceless|noisy|quiet|long|short)\b", Any)]

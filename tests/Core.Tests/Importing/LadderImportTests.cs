@@ -164,7 +164,7 @@ public class LadderImportTests
     {
         string[] pool =
         [
-            "s", "a", "t", "sh (ship)", "th", "ow", "oo (moon)", "a-e", "ck, k", "ss/ll", "-ed", "the, to", "I", "Review", "Half term", "bl cl", "two syllables", "ea as in head", "/ee/ ea, ey",
+            "o", "n", "d", "sh (ship)", "th", "ow", "oo (moon)", "a-e", "ck, k", "ss/ll", "-ed", "the, to", "I", "Review", "Half term", "bl cl", "two syllables", "ea as in head", "/ee/ ea, ey",
             "long a: ai ay", "tion", "12", "", "Week 4", "Autumn 2", "Some notes about the class", "ai\nrain, tail", "qu", "x", "y", "igh night", "are", "c (soft)", "er", "ue (blue)", "Tricky words: was, said", "?", "sh - ship, shop",
         ];
         var dice = new Random(20261125);
