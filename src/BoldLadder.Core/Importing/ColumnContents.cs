@@ -22,10 +22,12 @@ internal sealed class ColumnContents(IReadOnlyList<PlacedCell> cells, IReadOnlyS
         return [.. CellsOf(x).Select(c => ((IReadOnlyList<string>)PartReader.WordsIn(c.Text), Parts: taught[c.Row].SelectMany(t => reader.Read(t)).ToList())).Where(r => r.Item1.Count > 0 && r.Parts.Count > 0)];
     }
 
-    /// <summary>True when the words of a column show the letters of their rows, so many in each.</summary>
-    public bool IsShown(SheetColumn x, int each, IReadOnlyList<SheetColumn> parts)
+    /// <summary>True when the words of a column show the letters of their rows.</summary>
+    /// <param name="each">So many words in each row, or more.</param>
+    /// <param name="most">Rows with more letters than these say nothing.</param>
+    public bool IsShown(SheetColumn x, int each, IReadOnlyList<SheetColumn> parts, int most = int.MaxValue)
     {
-        var rows = Beside(x, parts).Select(r => (r.Words, Letters: r.Parts.Where(p => p.Kind == WrittenKind.Grapheme).ToList())).Where(r => r.Letters.Count > 0).ToList();
+        var rows = Beside(x, parts).Select(r => (r.Words, Letters: r.Parts.Where(p => p.Kind == WrittenKind.Grapheme).ToList())).Where(r => r.Letters.Count > 0 && r.Letters.Count <= most).ToList();
         return rows.Count > 2 && rows.Sum(r => r.Words.Count) >= each * rows.Count && rows.Count(r => r.Words.All(w => r.Letters.Any(p => p.IsSeenIn(w)))) * 10 >= rows.Count * 8;
     }
 

@@ -1,3 +1,4 @@
+using System.Text.RegularExpressions;
 using BoldLadder.Core.Words;
 
 namespace BoldLadder.Core.Importing;
@@ -6,9 +7,10 @@ namespace BoldLadder.Core.Importing;
 /// Which columns a person has to be asked about: the words over them are nobody's but the school's, and what stands in them could be
 /// taught, shown or compared with as well. One answer settles the whole column, and the layout is known when it is met again.
 /// </summary>
-internal static class ColumnDoubts
+internal static partial class ColumnDoubts
 {
-    private const int MostWords = 14;
+    // Beside more letters than these any word seems to show some.
+    private const int MostWords = 14, FewLetters = 2;
 
     /// <summary>What a column may hold, likeliest first; empty when nobody has to be asked.</summary>
     public static IReadOnlyList<ColumnRole> Of(SheetColumn x, IReadOnlyList<SheetColumn> all, ColumnContents contents, SchoolWords words)
@@ -23,10 +25,16 @@ internal static class ColumnDoubts
         var letters = ColumnContents.Share(texts, contents.Reader.LooksLikePart);
         var listed = ColumnContents.Share(texts, t => IsList(t) && PartReader.WordsIn(t) is { Count: > 0 and <= MostWords } list && list.All(w => words.FindWord(w) is not null));
 
+        // Main sound, extra sound: where no column is called what is taught, those are.
+        if (letters >= 0.8 && MentionsSound().IsMatch(x.Heading) && !parts.Exists(SettledColumns.IsNamed))
+        {
+            return [];
+        }
+
         // Times, ticks and talk are seen to be that, and so is how a sound is called (long a); what stands alone is what is taught; words that show their row are its words.
-        if (parts.Count == 0 || letters + listed < 0.6 || contents.IsShown(x, 1, parts) || ColumnContents.Share(texts, PartPatterns.Manner().IsMatch) >= 0.3
-            || SettledColumns.GoesOver(x, all, contents) || texts.TrueForAll(t => t.StartsWith('/')) || texts.Distinct().Count() * 2 < texts.Count
-            || ColumnContents.Mostly(texts, t => SheetWords.IsOrdinal(t) || SheetWords.IsTick(t) || SheetWords.IsSection(t) || SheetWords.IsWeek(t)))
+        if (parts.Count == 0 || letters + listed < 0.6 || contents.IsShown(x, 1, parts, FewLetters) || ColumnContents.Share(texts, PartPatterns.Manner().IsMatch) >= 0.3
+            || SettledColumns.GoesOver(x, all, contents) || texts.TrueForAll(t => t.StartsWith('/')) || texts.Distinct().Count() * 2 <= texts.Count
+            || ColumnContents.Mostly(texts, t => SheetWords.IsOrdinal(t) || SheetWords.IsSection(t) || SheetWords.IsWeek(t)))
         {
             return [];
         }
@@ -35,6 +43,9 @@ internal static class ColumnDoubts
             ? [ColumnRole.Parts, ColumnRole.Sounds, ColumnRole.Words, ColumnRole.TrickyWords, ColumnRole.Notes]
             : [ColumnRole.Words, ColumnRole.TrickyWords, ColumnRole.Parts, ColumnRole.Notes];
     }
+
+    [GeneratedRegex(@"\b(sounds?|letters?|spellings?)\b", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
+    private static partial Regex MentionsSound();
 
     // One word, or several with a mark between; words in a row are a phrase.
     private static bool IsList(string text) => !text.Trim().Contains(' ', StringComparison.Ordinal) || text.AsSpan().ContainsAny(",;/\n|");

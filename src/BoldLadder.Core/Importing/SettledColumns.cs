@@ -10,6 +10,7 @@ internal static class SettledColumns
 
     public static IReadOnlyList<SheetColumn> Of(IReadOnlyList<SheetColumn> columns, ColumnContents contents, SchoolWords words)
     {
+        columns = Promoted(columns, contents);
         columns = Readable(columns, contents);
         columns = [.. columns.Select(x => !x.Told && IsPart(x) && GoesOver(x, columns, contents) ? x with { Role = ColumnRole.Notes } : x)];
         columns = [.. columns.Select(x => !x.Told && IsTalk(x, contents) && columns.Any(y => y != x && y.Role == ColumnRole.Parts && Share(contents.TextsOf(y), contents.Reader.LooksLikePart) >= 0.8 && contents.IsBeside(x, y)) ? x with { Role = ColumnRole.Notes } : x)];
@@ -31,6 +32,14 @@ internal static class SettledColumns
 
     /// <summary>True when the words over a column say what it holds, or that it is a day, a week or a term.</summary>
     public static bool IsNamed(SheetColumn x) => SheetWords.RoleOf(x.Heading) is not null || SheetWords.HeadsDay(x.Heading) || SheetWords.IsSection(x.Heading) || SheetWords.IsWeek(x.Heading);
+
+    // Where no column is called what is taught, one in which little else stands is: new skill.
+    private static IReadOnlyList<SheetColumn> Promoted(IReadOnlyList<SheetColumn> columns, ColumnContents contents)
+    {
+        var best = columns.Any(x => x.Role is ColumnRole.Parts or ColumnRole.Sounds or ColumnRole.Endings or ColumnRole.Clusters or ColumnRole.RimeUnits) ? null
+            : columns.Where(x => !x.Told && x.Role == ColumnRole.Notes).Select(x => (Column: x, Share: Share(contents.TextsOf(x), contents.Reader.LooksLikePart))).Where(x => x.Share >= 0.6).OrderByDescending(x => x.Share).FirstOrDefault().Column;
+        return best is null ? columns : [.. columns.Select(x => x == best ? x with { Role = ColumnRole.Parts } : x)];
+    }
 
     // Where letters stand in one column, a column in which there is nothing to read holds none, whatever it is called: blending focus.
     private static IReadOnlyList<SheetColumn> Readable(IReadOnlyList<SheetColumn> columns, ColumnContents contents)

@@ -220,6 +220,8 @@ public sealed class SheetLayout
                 : role is ColumnRole.RimeUnits && texts.Distinct().Count() < texts.Count && texts.All(x => PartReader.WordsIn(x) is [{ Length: > 3 }] && x[0] != '-') ? ColumnRole.Section
                 // Taught: ticks, or what was.
                 : role is ColumnRole.LeftOut && texts.Distinct().Count() > 3 && Mostly(texts, x => reader.LooksLikePart(x) && !SheetWords.IsTick(x)) ? ColumnRole.Parts
+                // Ways to spell it: what stands there is letters, whatever the word spell is used for elsewhere.
+                : role is ColumnRole.Words && texts.Count > 2 && !texts.All(SheetWords.IsTick) && Share(texts, reader.LooksLikePart) >= 0.8 ? ColumnRole.Parts
                 // A column called skill, or type, that holds parts and little else is what is taught.
                 : role == ColumnRole.Notes && SheetWords.IsLoose(heading) && Mostly(texts, reader.LooksLikePart) ? ColumnRole.Parts : role;
         }
