@@ -35,6 +35,10 @@ internal static partial class PartPatterns
     [GeneratedRegex(@"^\s*(?<part>[A-Za-z]{1,3})(?:\s*(?:[-=]?>|→|➔)\s*(?<part>[A-Za-z]{1,3})){2,}\s*$")]
     public static partial Regex ArrowsBetween();
 
+    // A list of letters in a sentence: after that h, e, u and b; c, k and ck come next.
+    [GeneratedRegex(@"^\s*(?:(?!\S*\s*\b(?:long|short|soft|hard|silent|split)\b)(?<talk>[A-Z][a-z']+(?:\s+[a-z']{2,}){0,6})\s+)?(?<list>[a-z]{1,3}(?:\s*,\s*[a-z]{1,3})*(?:\s*,\s*[a-z]{1,3}|\s*,?\s+and\s+[a-z]{1,3}))(?<talk>(?:\s+[a-z]{3,})+)?\s*\.?\s*$")]
+    public static partial Regex ListInTalk();
+
     // The two words of one letter, together: I with its capital is no letter to be taught.
     [GeneratedRegex(@"^(?:I|a)(?:(?:\s*[,&/]\s*|\s+and\s+|\s+)(?:I|a))+$(?<=I.*)")]
     public static partial Regex IAndA();

@@ -37,6 +37,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
             return [.. text.Where(char.IsAsciiLetter).Where(x => x is 'I' or 'a').Select(x => WrittenPart.Plain(WrittenKind.Word, x.ToString()))];
         }
 
+        text = Told(text) ?? text;
         text = KindAhead().Replace(Intro().Replace(text, ""), "");
         text = SpeltSo().Replace(text, x => $"/{x.Groups["sound"].Value}/: {x.Groups["rest"].Value.Replace(" or ", ", ", StringComparison.OrdinalIgnoreCase)}");
         text = WithItsWord().Replace(text, x => x.Groups["letters"].Value.ToLowerInvariant() is var letters && _token.Segments(x.Groups["word"].Value.ToLowerInvariant()).Any(s => s.Grapheme.Text == letters)
@@ -119,6 +120,10 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
             : ListAfterColon().Match(text) is { Success: true } said && !_token.Known(said.Groups["talk"].Value.ToLowerInvariant()) && Pieces(said.Groups["list"].Value) is { Count: > 1 } listed && listed.TrueForAll(x => IsLetters(x.Text))
                 && listed.Count(x => x.Text.Length > 1 && _token.IsWord(x.Text)) * 2 < listed.Count ? ("", said.Groups["list"].Value) : null;
     }
+
+    // The letters of a sentence, without what is said before and behind them; null for anything else.
+    private string? Told(string text) => ListInTalk().Match(text) is { Success: true } match && match.Groups["talk"].Captures is { Count: > 0 } talk && SheetWords.LessonOf(text) is null && talk.All(x => x.Value.Split(' ', StringSplitOptions.RemoveEmptyEntries).All(w => _token.IsWord(w.ToLowerInvariant())))
+        && Pieces(match.Groups["list"].Value) is { Count: > 1 } pieces && pieces.TrueForAll(x => _token.Known(x.Text)) && pieces.Count(x => x.Text.Length > 1 && _token.IsWord(x.Text)) * 2 < pieces.Count ? match.Groups["list"].Value : null;
 
     private bool IsLetters(string text) => TokenReader.Split(text, false) is not null || (TokenReader.LettersOnly(text) is { } letters && (_token.Known(letters) || _token.IsCluster(letters)));
 

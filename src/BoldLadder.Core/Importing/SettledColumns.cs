@@ -54,7 +54,8 @@ internal static class SettledColumns
     {
         List<(int Row, string Letters)> LettersOf(SheetColumn y) => [.. contents.CellsOf(y).SelectMany(c => contents.Reader.Read(c.Text).Where(p => p.Kind == WrittenKind.Grapheme).Select(p => (c.Row, p.Letters)))];
         return LettersOf(x) is { Count: > 3 } again && columns.Any(y => y != x && IsPart(y) && contents.IsBeside(x, y)
-            && LettersOf(y) is var taught && again.Count(a => taught.Exists(t => t.Letters == a.Letters && t.Row < a.Row)) * 10 >= again.Count * 8);
+            && LettersOf(y) is var taught && again.Count(a => taught.Exists(t => t.Letters == a.Letters && t.Row <= a.Row)) * 10 >= again.Count * 8
+            && again.Count(a => taught.Exists(t => t.Letters == a.Letters && t.Row < a.Row)) * 3 >= again.Count);
     }
 
     private static bool IsPart(SheetColumn x) => x.Role == ColumnRole.Parts && !SheetWords.HeadsDay(x.Heading);

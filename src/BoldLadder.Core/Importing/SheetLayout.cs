@@ -211,9 +211,10 @@ public sealed class SheetLayout
         }
 
         var named = heading.Length > 0 ? SheetWords.RoleOf(heading) : null;
-        if (named is { } role && !(role is ColumnRole.Section or ColumnRole.Day && !Lettered(texts) && Mostly(texts, x => !SheetWords.IsOrdinal(x) && !SheetWords.IsSection(x) && reader.LooksLikePart(x)) && texts.Distinct().Count() * 2 > texts.Count))
+        if (named is { } role && !(role is ColumnRole.Section or ColumnRole.Day && !Lettered(texts) && Mostly(texts, x => !SheetWords.IsOrdinal(x) && !SheetWords.IsSection(x) && !SheetWords.NamesSet(x) && reader.LooksLikePart(x)) && texts.Distinct().Count() * 2 > texts.Count))
         {
             return role == ColumnRole.Day && Mostly(texts, SheetDates.IsDate) ? ColumnRole.Date
+                : role == ColumnRole.Day && Mostly(texts, SheetWords.NamesSet) ? ColumnRole.Section
                 // Days: 1, 1, 2 says how many; 1, 2, 3 says which, and so do Monday and Tuesday.
                 : role == ColumnRole.Days ? (texts.Count > 0 && texts.All(x => WrittenDays.Of(x, true) is not null) && !AreWhich(texts) ? role : ColumnRole.Day)
                 // Families of letters by how they are written, or of anything else: they head what stands beside them.

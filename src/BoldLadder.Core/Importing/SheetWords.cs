@@ -92,6 +92,12 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^\s*\(?\s*(?:(?:tricky|sight|heart|common|exception|common\s+exception|high[\s-]frequency|irregular)(?<words>\s+words?)?|(?<words>hfw|cew))\s*\)?\s*$", Any)]
     private static partial Regex KindByHeart();
 
+    /// <summary>True for a name and a capital letter that sets are called by: <i>Step A</i>.</summary>
+    public static bool NamesSet(string text) => SetName().IsMatch(text);
+
+    [GeneratedRegex(@"^\s*[A-Za-z]{3,}\s+[A-Z]\s*$")]
+    private static partial Regex SetName();
+
     /// <summary>True for days on which nothing is taught.</summary>
     public static bool IsHoliday(string text) => Holiday().IsMatch(text.Trim()) && !HalfTermNumber().IsMatch(text.Trim());
 
@@ -205,7 +211,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^\s*(term|half[\s-]?term|terms|season|unit|block|stage|section|level|module|part|set|band|book|year|grade|month|quarter|semester|trimester|group)\s*(name|no\.?|number)?\s*$", Any)]
     private static partial Regex SectionHeader();
 
-    [GeneratedRegex(@"\b(notes?|comments?|remarks?|resources?|materials?|texts?|books?|readers?|sentences?|captions?|dictation|hand\s?writing|formation|stor(y|ies)|homework|games?|activit(y|ies)|actions?|movements?|gestures?|signs?|songs?|rhymes?|who|teacher|adult|room|reminders?|links?|assess\w*|outcome|thoughts|(?<!phonics\s)skills?|types?|kinds?|categor(y|ies)|themes?|topics?|aims?|apply|application|practise|re-?visit|warm[\s-]?up|plenary|starter|awareness|oracy|listening|vocabulary|success\s+criteria|evidence|progress|why|look(?:ing)?\s+(?:out|for)|say\s+it|contrast(?:s|ed)?\s+with|not\s+to\s+be\s+confused\s+with|watch(?:ing)?\s+out|beware|careful|confus\w*|slips?|mistakes?|errors?|misconceptions?|absent|absences?|went\s+well|next\s+time|follow[\s-]?up)\b|^\s*((letter\s+)?names?|(the\s+)?(spelling\s+)?rules?|where|positions?|places?)\s*$|^\s*(review|revise|revision|recap)\b", Any)]
+    [GeneratedRegex(@"\b(notes?|comments?|remarks?|resources?|materials?|texts?|books?|readers?|sentences?|captions?|dictation|hand\s?writing|formation|stor(y|ies)|homework|games?|activit(y|ies)|actions?|movements?|gestures?|signs?|songs?|rhymes?|who|teacher|adult|room|reminders?|links?|assess\w*|outcome|thoughts|(?<!phonics\s)skills?|types?|kinds?|categor(y|ies)|themes?|topics?|aims?|apply|application|practise|re-?visit|warm[\s-]?up|plenary|starter|awareness|oracy|listening|vocabulary|success\s+criteria|evidence|progress|why|look(?:ing)?\s+(?:out|for)|(?:already|previously)\s+\w+|known|say\s+it|contrast(?:s|ed)?\s+with|not\s+to\s+be\s+confused\s+with|watch(?:ing)?\s+out|beware|careful|confus\w*|slips?|mistakes?|errors?|misconceptions?|absent|absences?|went\s+well|next\s+time|follow[\s-]?up)\b|^\s*((letter\s+)?names?|(the\s+)?(spelling\s+)?rules?|where|positions?|places?)\s*$|^\s*(review|revise|revision|recap)\b", Any)]
     private static partial Regex NotesHeader();
 
     [GeneratedRegex(@"\b(suffix(es)?|endings?|morpholog\w*|inflections?)\b", Any)]
