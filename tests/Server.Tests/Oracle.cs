@@ -11,7 +11,7 @@ internal sealed class Oracle
         "a", "e", "i", "o", "u", "uu", "ai", "ee", "igh", "oa", "oo", "ow", "oi", "ar", "or", "aw", "ur", "air", "ear", "ure", "schwa",
     ];
 
-    private static readonly string[] EndingSounds = ["s:z", "es:z", "ed:d", "ed:t", "e:i"];
+    private static readonly string[] EndingSounds = ["s:z", "es:z", "ed:d", "ed:t", "e:i", "er:schwa", "y:ee"];
     private static readonly string[] GatingEndings = ["ing", "er", "est", "ly", "y", "ed", "es"];
 
     private static readonly Dictionary<string, Dictionary<string, string>> Merges = new()
@@ -86,7 +86,10 @@ internal sealed class Oracle
             var inEnding = ending.Length > 0 && at >= word.Length - ending.Length && EndingSounds.Contains(part) && taughtEndings.Contains(ending == "es" ? "s" : ending);
             var taught = adds.Any(x => char.IsAsciiLetter(x[0]) && x.Contains(':') && x[..x.IndexOf(':')] == grapheme
                 && (weak || Same(x[(x.IndexOf(':') + 1)..], sound)));
-            if (!taught && !inEnding)
+            // The letter that the ending doubles comes with it, for who knows it written once.
+            var doubled = line[4].EndsWith("/double-consonant") && grapheme.Length == 2 && grapheme[0] == grapheme[1] && at == word.Length - ending.Length - 2 && taughtEndings.Contains(ending)
+                && adds.Any(x => x == $"{grapheme[0]}:{sound}");
+            if (!taught && !inEnding && !doubled)
             {
                 return false;
             }
@@ -95,7 +98,9 @@ internal sealed class Oracle
             at += at < word.Length && word[at] == 'e' && WaitsForE(parts, i, word, at) ? 1 : 0;
         }
 
-        return EndingTaught(ending, taughtEndings) && ShapeTaught(sounds, syllables, adds);
+        // And so does its beat, but for that of -es.
+        var beats = taughtEndings.Contains(ending) && (ending is "ing" or "er" or "est" or "ly" or "y" || (ending == "ed" && parts[^2] == "e:i")) ? 1 : 0;
+        return EndingTaught(ending, taughtEndings) && ShapeTaught(sounds, syllables - beats, adds);
     }
 
     // Where the e of a split digraph stands matters only for where an ending begins; endings that

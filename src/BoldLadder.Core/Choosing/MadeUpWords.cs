@@ -67,7 +67,9 @@ public sealed class MadeUpWords(MadeUpCheck check)
     private MadeUpJudgement? Good(Segmentation reading, IReadOnlySet<Correspondence> taught, out bool likeName)
     {
         likeName = false;
-        return check.Law.Of(reading, taught) is { Broken: null, Rare: null } ? check.Made(reading.Word, taught, out likeName) : null;
+
+        // What could be read with a second beat (y as in sky, then ee) is no word of one.
+        return check.Law.Of(reading, taught) is { Broken: null, Rare: null } && check.Made(reading.Word, taught, out likeName) is { } made && made.Reading?.Segments.Count(x => x.Correspondence.Sound.IsVowel) == 1 ? made : null;
     }
 
     private IEnumerable<Segmentation> Candidates(IReadOnlySet<Correspondence> taught, WordShape shape, IReadOnlySet<Correspondence>? with = null)

@@ -192,10 +192,13 @@ public sealed class ReadingChoice(WordStock stock)
             }
 
             // Rabbit says what its letters say; away is read by knowing better.
-            var (isDue, isLenient) = (due.Count > 0 && IsDue(offered.Reading, due), offered.HasWeak && !brief.Judge.IsStrict(offered.Reading));
-            return new Fit(at, bit, isDue, isLenient, Worth(offered, at, _rows.ShapeOf(offered.Row), isDue, ended, brief) - (isLenient ? 3 : 0));
+            var (isDue, isLenient) = (due.Count > 0 && IsDue(offered.Reading, due), offered.HasWeak && !brief.Judge.IsStrict(offered.Reading, offered.Word.Ended));
+            return new Fit(at, bit, isDue, isLenient, Worth(offered, at, _rows.ShapeOf(offered.Row), isDue, ended, brief) - (isLenient ? 3 : 0) - (ended == 0 && offered.Word.Ended is { Join: not Join.Plain } ? ChangedBase : 0));
         };
     }
+
+    // On the day of an ending most words take it as they are: jumping, before running and making.
+    private const double ChangedBase = 8;
 
     private static bool Has(List<string> letters, string word)
     {
@@ -294,6 +297,7 @@ public sealed class ReadingChoice(WordStock stock)
             var part = _rows.Bits[x.TargetBit];
             reasons.Add(part.Kind is PartKind.Ending ? Reason.Of(ReasonCode.HasEnding, part.Key)
                 : part.Kind is PartKind.Structure ? Reason.Of(ReasonCode.HasStructure, part.Key)
+                : part.Kind is PartKind.Beat ? Reason.Of(ReasonCode.HasEnding, x.Word.Ended!.Value.Taught)
                 : part.Kind is PartKind.Cluster or PartKind.RimeUnit ? Reason.Of(ReasonCode.HasUnit, GraphemeRun.Parse(part.Key).Letters)
                 : Reason.Of(ReasonCode.HasPart, reading.Segments[x.TargetAt].Correspondence.Grapheme.Text, x.Place));
         }

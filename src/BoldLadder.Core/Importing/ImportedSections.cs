@@ -68,7 +68,7 @@ internal static class ImportedSections
             met.AddRange(section.Select(x => x.Imported.Rung));
             seen += section.Count;
             var together = gatesPairs ? (met.Any(Threes) ? 3 : met.Any(Pairs) ? 2 : 1) : way < 0.35 ? 1 : way < 0.7 ? 2 : 3;
-            var syllables = gatesTwos ? (met.Any(x => x.Adds.Any(a => a.Structure is TaughtStructure.ThreeSyllables)) ? 3 : met.Any(Twos) ? 2 : 1) : way < 0.5 ? 1 : way < 0.85 ? 2 : 3;
+            var syllables = gatesTwos ? (met.Any(x => x.Adds.Any(a => a.Structure is TaughtStructure.ThreeSyllables)) ? 3 : met.Any(x => Twos(x) || x.Adds.Any(a => a.Ending is not (null or "s"))) ? 2 : 1) : way < 0.5 ? 1 : way < 0.85 ? 2 : 3;
             shapes.Add(shapes.Count == 0 && beginners ? WordShape.First : new WordShape((way < 0.25 ? 3 : 4) + (together > 1 ? 1 : 0) + (syllables > 1 ? 2 : 0), together, syllables));
         }
 

@@ -19,9 +19,9 @@ internal static class SettledColumns
         columns = [.. columns.Select(x => !x.Told && x.Role == ColumnRole.Parts && x.Heading.Length > 0 && !IsNamed(x) && contents.TextsOf(x).All(t => t.StartsWith('/'))
             && columns.Any(y => y != x && y.Role == ColumnRole.Parts && IsNamed(y) && contents.IsBeside(x, y)) ? x with { Role = ColumnRole.Notes } : x)];
 
-        // Sounds are said of the letters beside them; where no column stands beside them they are what is taught.
+        // Sounds are said of the letters beside them; where no column stands beside them, or lists of them stand mostly alone, they are what is taught.
         var said = columns.Where(x => x.Role == ColumnRole.Parts).ToList();
-        columns = [.. columns.Select(x => !x.Told && x.Role == ColumnRole.Sounds && (said.Count == 0 || !said.Exists(y => contents.IsBeside(x, y))) ? x with { Role = ColumnRole.Parts } : x)];
+        columns = [.. columns.Select(x => !x.Told && x.Role == ColumnRole.Sounds && (said.Count == 0 || (!said.Exists(y => contents.IsBeside(x, y)) && Mostly(contents.TextsOf(x), t => contents.Reader.Read(t).Count > 1))) ? x with { Role = ColumnRole.Parts } : x)];
 
         // Long a, beside a_e: how a sound is called.
         columns = [.. columns.Select(x => !x.Told && IsPart(x) && Mostly(contents.TextsOf(x), PartPatterns.Manner().IsMatch)

@@ -17,6 +17,7 @@ public sealed class LessonBrief
 {
     private readonly Lazy<ReadingBrief> _asked;
     private readonly List<Correspondence> _doubled;
+    private readonly bool _isAtLongerWords;
 
     /// <summary>What the last lessons taught, for a review: this many.</summary>
     private const int Reviewed = 4;
@@ -46,6 +47,8 @@ public sealed class LessonBrief
         (Stock, Standing, Day, Rung, Minutes, Seed, Kept, Own, Shared) = (stock, standing, day, rung, minutes, seed, kept ?? [], own, shared);
         var section = standing.SectionFor(rung);
         Shape = standing.Ladder.Sections[section].Shape.For(rung?.Adds ?? []);
+        // The beat of an ending makes no longer words of those it stands on.
+        _isAtLongerWords = standing.Ladder.Sections[section].Shape.For(rung?.Adds.Where(x => x.Ending is null) ?? []).Syllables > 1;
         TrickyLearning = conventions.TrickyLearning;
         MadeUpAllowed = conventions.MadeUpIn(section, rung is { Kind: RungKind.Check });
         Teaches = rung is null ? [] : [.. rung.Adds.Where(x => rung.Kind == RungKind.Teach || !standing.Things.Contains(x))];
@@ -166,15 +169,15 @@ public sealed class LessonBrief
     /// youngest; a word that is readable only because weak vowels are taken leniently, until the ladder has come to longer
     /// words; and on a day of doubled letters one in which the vowel before them does not tell.
     /// </summary>
-    public bool MayChoose(OfferedWord word) => !IsRareForm(word.Word) && (Shape.Syllables > 1
+    public bool MayChoose(OfferedWord word) => !IsRareForm(word.Word) && (_isAtLongerWords
         ? _doubled.Count == 0 || word.Reading.Segments.All(x => !_doubled.Contains(x.Correspondence) || DoubledLetters.Decides(word.Reading, x.Correspondence))
-        : Judge.IsStrict(word.Reading));
+        : Judge.IsStrict(word.Reading, word.Word.Ended));
 
     /// <summary>
     /// The same of a word in a text: until the ladder has come to longer words none stands there that is read only because
     /// weak vowels are taken leniently, but for those of grammar, such as <i>a</i>.
     /// </summary>
-    public bool MayStand(SentenceWord word) => Shape.Syllables > 1 || !word.MayBeWeak || word.Word is not { } known || Judge.Taught.TrickyWords.Contains(word.Key) || FunctionWords.Has(word.Key)
+    public bool MayStand(SentenceWord word) => _isAtLongerWords || !word.MayBeWeak || word.Word is not { } known || Judge.Taught.TrickyWords.Contains(word.Key) || FunctionWords.Has(word.Key)
         || Judge.IsReadStrictly(known);
 
     /// <summary>Says of a word of a text whether it practises what is taught.</summary>

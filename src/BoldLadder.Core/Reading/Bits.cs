@@ -12,14 +12,20 @@ public enum PartKind
     /// <summary>A single vowel letter said weakly in a word of two or more syllables.</summary>
     WeakVowel,
 
-    /// <summary>A sound that belongs to an ending, such as the z of <i>dogs</i>.</summary>
+    /// <summary>What belongs to an ending and is taught with it: the z of <i>dogs</i>, the weak er of <i>taller</i>, the letter that <i>hopping</i> doubles.</summary>
     EndingSound,
+
+    /// <summary>The last letter of a base, where the ending doubles it: <i>hopping</i> needs the p of <i>hop</i>, and is no practice of it.</summary>
+    WrittenOnce,
 
     /// <summary>An ending taught as a whole; gates only in a ladder that has a rung for it.</summary>
     Ending,
 
     /// <summary>A pattern of boxes; gates only in a ladder that has a rung for it.</summary>
     Structure,
+
+    /// <summary>A pattern of syllables that a word has by the beat of its ending: <i>fishing</i> waits for -ing or for two syllables, whichever comes first. Its key is the ending and the pattern.</summary>
+    Beat,
 
     /// <summary>A vowel with what follows it, taught as one: another way to read a word.</summary>
     RimeUnit,
@@ -46,6 +52,7 @@ public readonly record struct Part(PartKind Kind, string Key)
         PartKind.Ending => "-" + Key,
         PartKind.EndingSound => Key[(Key.IndexOf(' ', StringComparison.Ordinal) + 1)..],
         PartKind.RimeUnit or PartKind.Cluster => GraphemeRun.Parse(Key).Letters,
+        PartKind.Beat => Rung.Describe(Enum.Parse<TaughtStructure>(Key[(Key.IndexOf(' ', StringComparison.Ordinal) + 1)..], true)),
         PartKind.Structure => Rung.Describe(Enum.Parse<TaughtStructure>(Key, true)),
         PartKind.Print => Teachable.TryReadCode(Key, out var print, out _) ? print.Label : Key,
         _ => Key,
@@ -58,7 +65,8 @@ public readonly record struct Part(PartKind Kind, string Key)
 /// </summary>
 public sealed class Bits
 {
-    private static readonly string[] SoundsOfEndings = ["s:z", "es:z", "ed:d", "ed:t", "e:i"];
+    // y:ee is that of -y and of -ly, er:schwa that of -er.
+    private static readonly string[] SoundsOfEndings = ["s:z", "es:z", "ed:d", "ed:t", "e:i", "er:schwa", "y:ee"];
     private static readonly string[] Gated = ["ing", "er", "est", "ly", "y", "ed", "es"];
 
     private readonly Dictionary<Part, int> _at = [];
@@ -93,14 +101,23 @@ public sealed class Bits
     public static IEnumerable<Part> Needed(Segmentation reading, EndedWord? ended, Structure structure)
     {
         var endingStarts = ended is { } e ? reading.Word.Length - e.Ending.Length : int.MaxValue;
+        string? single = null;
         foreach (var segment in reading.Segments)
         {
             var key = segment.Correspondence.Key;
-            yield return segment.Start >= endingStarts && SoundsOfEndings.Contains(key)
+            var joined = ended is { Join: Join.DoubleConsonant } && segment.Correspondence.IsDoubledConsonant && segment.Start == endingStarts - 2;
+            single = joined ? $"{key[0]}:{segment.Correspondence.Sound.Key}" : single;
+            yield return joined || (segment.Start >= endingStarts && SoundsOfEndings.Contains(key))
                 ? new Part(PartKind.EndingSound, $"{ended!.Value.Taught} {key}")
                 : Vowels.IsWeak(segment.Correspondence) && structure.Syllables > 1
                     ? new Part(PartKind.WeakVowel, key)
                     : new Part(PartKind.Correspondence, key);
+        }
+
+        // Who knows the base knows its last letter written once.
+        if (single is not null)
+        {
+            yield return new Part(PartKind.WrittenOnce, single);
         }
 
         if (ended is { } end && Gated.Contains(end.Ending))
@@ -108,9 +125,16 @@ public sealed class Bits
             yield return new Part(PartKind.Ending, end.Taught);
         }
 
+        // Who knows the s of pins waits for longer words with boxes.
+        var beat = ended is not (null or { Ending: "es" }) && reading.Segments.Any(x => x.Start >= endingStarts && x.Correspondence.Sound.IsVowel);
         foreach (var pattern in Patterns(structure))
         {
-            yield return new Part(PartKind.Structure, Teachable.KeyOf(pattern));
+            yield return beat && InSyllables(structure.Syllables) == pattern ? new Part(PartKind.Beat, $"{ended!.Value.Taught} {Teachable.KeyOf(pattern)}") : new Part(PartKind.Structure, Teachable.KeyOf(pattern));
+        }
+
+        if (beat && InSyllables(structure.Syllables - 1) is { } ofBase && ofBase != InSyllables(structure.Syllables))
+        {
+            yield return new Part(PartKind.Structure, Teachable.KeyOf(ofBase));
         }
     }
 
@@ -132,14 +156,11 @@ public sealed class Bits
             yield return TaughtStructure.PairAtStart;
         }
 
-        if (structure.Syllables == 2)
+        if (InSyllables(structure.Syllables) is { } syllables)
         {
-            yield return TaughtStructure.TwoSyllables;
-        }
-
-        if (structure.Syllables > 2)
-        {
-            yield return TaughtStructure.ThreeSyllables;
+            yield return syllables;
         }
     }
+
+    private static TaughtStructure? InSyllables(int count) => count > 2 ? TaughtStructure.ThreeSyllables : count == 2 ? TaughtStructure.TwoSyllables : null;
 }

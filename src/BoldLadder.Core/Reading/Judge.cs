@@ -82,13 +82,14 @@ public sealed class Judge(TaughtSet taught)
     /// <summary>True when a reading has a weak vowel.</summary>
     public static bool HasWeak(Segmentation reading) => reading.Segments.Any(x => x.Correspondence.Sound.First.Key == "schwa");
 
-    /// <summary>True when no weak vowel of a reading is let pass: every one that it has is taught as one.</summary>
-    public bool IsStrict(Segmentation reading)
+    /// <summary>True when no weak vowel of a reading is let pass: every one that it has is taught as one, or with the ending that it belongs to (the er of <i>taller</i>).</summary>
+    public bool IsStrict(Segmentation reading, EndedWord? ended)
     {
+        var endingStarts = ended is { Ending: "er" } && Taught.Things.Contains(Teachable.OfEnding("er")) ? reading.Word.Length - 2 : int.MaxValue;
         // Asked of thousands of words for one lesson: nothing is allocated.
         for (var i = 0; i < reading.Segments.Count; i++)
         {
-            if (reading.Segments[i].Correspondence is { Sound.First.Key: "schwa" } weak && !Taught.Things.Contains(Teachable.Of(weak)))
+            if (reading.Segments[i].Correspondence is { Sound.First.Key: "schwa" } weak && reading.Segments[i].Start < endingStarts && !Taught.Things.Contains(Teachable.Of(weak)))
             {
                 return false;
             }
@@ -98,7 +99,7 @@ public sealed class Judge(TaughtSet taught)
     }
 
     /// <summary>True when a word is read by what is taught and nothing in it is let pass.</summary>
-    public bool IsReadStrictly(LexiconWord word) => _rows.Words.Of(word).Readings.Any(x => IsStrict(x) && !Uncovered(x, word.Ended).Contains(true));
+    public bool IsReadStrictly(LexiconWord word) => _rows.Words.Of(word).Readings.Any(x => IsStrict(x, word.Ended) && !Uncovered(x, word.Ended).Contains(true));
 
     private Verdict OfUnknown(string spelling) => new(
         Taught.TrickyWords.Contains(spelling.ToLowerInvariant()) ? VerdictKind.TrickyTaught : VerdictKind.Unknown, [], -1);
@@ -132,6 +133,6 @@ public sealed class Judge(TaughtSet taught)
         var bit = _rows.Bits.Find(part);
         return bit >= 0
             ? !Taught.Has(bit)
-            : part.Kind is not (PartKind.Ending or PartKind.Structure or PartKind.RimeUnit or PartKind.Cluster or PartKind.And) && !Taught.Correspondences.Any(x => x.Key == part.Shown);
+            : part.Kind is not (PartKind.Ending or PartKind.Structure or PartKind.Beat or PartKind.RimeUnit or PartKind.Cluster or PartKind.And) && !Taught.Correspondences.Any(x => x.Key == part.Shown);
     }
 }

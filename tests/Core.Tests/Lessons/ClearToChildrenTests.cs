@@ -119,6 +119,22 @@ public sealed class ClearToChildrenTests
         Assert.True(chain.Count(x => x.Text.Contains("ow", StringComparison.Ordinal)) * 3 >= chain.Count * 2, string.Join(' ', chain.Select(x => x.Text)));
     }
 
+    [Fact]
+    public void A_day_of_an_ending_is_of_words_that_have_it_where_longer_words_and_doubled_letters_come_later_or_never()
+    {
+        var ladder = Core.Ladders.LadderText.Parse("name\tEndings\n[One]\t5 2 1\na:a b:b e:e f:f g:g h:h i:i l:l m:m n:n o:o\nt:t u:u j:j d:d sh:sh ng:ng ll:l a:aw er:ur r:r s:s\np:p w:w k:k ck:k ee:ee ai:ai\n-ing\n-er\n#TwoSyllables");
+        var stock = World.Stock(ladder, Core.Sounds.Accent.Find("us")!);
+        foreach (var ending in (string[])["ing", "er"])
+        {
+            var lesson = LessonComposer.Compose(World.BriefAt(ladder, stock, ladder.PlaceOf(ending), 1));
+            var read = In(lesson, Activity.Read).Select(x => x.Text).ToList();
+            Assert.True(read.Count(x => x.EndsWith(ending, StringComparison.Ordinal)) * 10 >= read.Count * 8, string.Join(' ', read));
+            Assert.True(read.Count(x => stock.Words.FindWord(x) is { Ended.Join: Core.Words.Join.Plain }) * 2 >= read.Count, string.Join(' ', read));
+            Assert.All(In(lesson, Activity.Spell), x => Assert.EndsWith(ending, x.Text, StringComparison.Ordinal));
+            Assert.Contains(lesson.Blocks, x => x.Activity == Activity.Compare);
+        }
+    }
+
     private static Lesson At(string part, ulong seed)
     {
         var thing = Teachable.Of(Core.Sounds.Correspondence.Parse(part));

@@ -147,7 +147,7 @@ public class LessonTests
         Assert.All(sets, set =>
         {
             Assert.Equal(4, set.Count);
-            Assert.Equal(4, set.Select(x => x[..x.IndexOfAny([.. "aeiou"])]).Distinct().Count());
+            Assert.True(set.Select(x => x[..x.IndexOfAny([.. "aeiou"])]).Distinct().Count() == 4, string.Join(' ', set));
             Assert.Equal(4, set.Select(x => x[x.IndexOfAny([.. "aeiou"])..]).Distinct().Count());
         });
     }

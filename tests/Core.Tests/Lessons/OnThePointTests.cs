@@ -50,7 +50,7 @@ public sealed class OnThePointTests
                     met++;
                     Assert.All(SentenceBank.WordsOf(text), w => Assert.True(
                         brief.Judge.Taught.TrickyWords.Contains(w.ToLowerInvariant()) || FunctionWords.Has(w.ToLowerInvariant()) || stock.Words.FindWord(w) is not { } word
-                            || stock.Words.Of(word).Readings.Any(brief.Judge.IsStrict), $"{brief.Rung?.Label}: {w}"));
+                            || stock.Words.Of(word).Readings.Any(r => brief.Judge.IsStrict(r, word.Ended)), $"{brief.Rung?.Label}: {w}"));
                 }
             }
         }
@@ -146,7 +146,7 @@ public sealed class OnThePointTests
         {
             var brief = World.BriefAt(World.Estuary, World.South, World.Estuary.Rungs.ToList().FindIndex(x => x.Adds.Any(a => a.Structure == TaughtStructure.TwoSyllables)), seed);
             var lesson = LessonComposer.Compose(brief);
-            Assert.All(lesson.Blocks.Single(x => x.Activity == Activity.Read).Items.Where(x => x.Release == Release.AdultShows), x => Assert.True(brief.Judge.IsStrict(World.South.Words.Find(x.Text)!.Readings[0]), x.Text));
+            Assert.All(lesson.Blocks.Single(x => x.Activity == Activity.Read).Items.Where(x => x.Release == Release.AdultShows), x => Assert.True(brief.Judge.IsStrict(World.South.Words.Find(x.Text)!.Readings[0], World.South.Words.FindWord(x.Text)!.Ended), x.Text));
             var heard = lesson.Blocks.Single(x => x.Activity == Activity.Listening);
             Assert.Equal(ReasonCode.AskBeatsHeard, heard.Asks[0].Code);
             Assert.All(heard.Items, x => Assert.Equal(x.Heading, $"{Structure.Of(World.South.Words.Find(x.Text)!.Readings[0]).Syllables}"));

@@ -85,6 +85,22 @@ public class GateTests
     public void A_rung_means_what_it_means_in_the_childrens_accent(string word, string accent, string taught, bool readable) =>
         Assert.Equal(readable, World.JudgeOf(World.Rules(Accent.Find(accent)!), taught).Of(word).Key == "readable");
 
+    [Theory]
+    [InlineData("taller", true)]
+    [InlineData("bigger", true)]
+    [InlineData("fishing", true)]
+    [InlineData("hopping", true)]
+    [InlineData("jumped", false)]
+    [InlineData("letter", false)]
+    [InlineData("happen", false)]
+    [InlineData("opening", false)]
+    public void An_ending_that_is_taught_brings_its_sound_the_letter_it_doubles_and_its_beat_and_no_others(string word, bool readable)
+    {
+        var ladder = Core.Ladders.LadderText.Parse("name\tEndings\n[One]\t6 2 1\na:a b:b e:e f:f g:g h:h i:i l:l m:m n:n o:o\np:p t:t u:u j:j d:d sh:sh ng:ng ll:l a:aw er:ur\n-ing\n-er\n#TwoSyllables\n-ed");
+        var rows = new WordRows(new SchoolWords(World.Lexicon, Accent.SouthernBritish), LadderUnits.Of(ladder));
+        Assert.Equal(readable, new Judge(new TaughtSet(new ReadingRules(rows, WeakVowels.Strict, ladder), [], []).With(ladder.Rungs.Take(4))).Of(word).Key == "readable");
+    }
+
     [Fact]
     public void A_ladder_written_once_works_in_all_four_accents()
     {
