@@ -76,9 +76,10 @@ internal sealed class Oracle
         var taughtEndings = adds.Where(x => x[0] == '-').Select(x => x[1..]).ToHashSet();
         var sounds = parts.Select(x => x[(x.IndexOf(':') + 1)..]).ToList();
         var syllables = sounds.Count(IsVowel);
-        var at = 0;
+        var (at, ofBase) = (0, 0);
         for (var i = 0; i < parts.Length; i++)
         {
+            ofBase += at < word.Length - ending.Length ? 1 : 0;
             var written = parts[i];
             var part = written.Length > 4 && written[3] == '-' ? written.Remove(3, 1) : written;
             var (grapheme, sound) = (part[..part.IndexOf(':')], part[(part.IndexOf(':') + 1)..]);
@@ -98,9 +99,9 @@ internal sealed class Oracle
             at += at < word.Length && word[at] == 'e' && WaitsForE(parts, i, word, at) ? 1 : 0;
         }
 
-        // And so does its beat, but for that of -es.
-        var beats = taughtEndings.Contains(ending) && (ending is "ing" or "er" or "est" or "ly" or "y" || (ending == "ed" && parts[^2] == "e:i")) ? 1 : 0;
-        return EndingTaught(ending, taughtEndings) && ShapeTaught(sounds, syllables - beats, adds);
+        // And so does its shape, but for the beat of -es.
+        var shown = ending.Length > 0 && ending != "es" && taughtEndings.Contains(ending) ? sounds.Take(ofBase).ToList() : sounds;
+        return EndingTaught(ending, taughtEndings) && ShapeTaught(shown, Math.Max(1, shown.Count(IsVowel)), adds);
     }
 
     // Where the e of a split digraph stands matters only for where an ending begins; endings that

@@ -297,7 +297,7 @@ public sealed class ReadingChoice(WordStock stock)
             var part = _rows.Bits[x.TargetBit];
             reasons.Add(part.Kind is PartKind.Ending ? Reason.Of(ReasonCode.HasEnding, part.Key)
                 : part.Kind is PartKind.Structure ? Reason.Of(ReasonCode.HasStructure, part.Key)
-                : part.Kind is PartKind.Beat ? Reason.Of(ReasonCode.HasEnding, x.Word.Ended!.Value.Taught)
+                : part.Kind is PartKind.EndingShape ? Reason.Of(ReasonCode.HasEnding, x.Word.Ended!.Value.Taught)
                 : part.Kind is PartKind.Cluster or PartKind.RimeUnit ? Reason.Of(ReasonCode.HasUnit, GraphemeRun.Parse(part.Key).Letters)
                 : Reason.Of(ReasonCode.HasPart, reading.Segments[x.TargetAt].Correspondence.Grapheme.Text, x.Place));
         }

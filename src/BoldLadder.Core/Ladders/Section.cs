@@ -27,8 +27,9 @@ public readonly record struct WordShape(int Boxes, int Together, int Syllables)
                 { Structure: TaughtStructure.ThreeTogether } => new WordShape(6, 3, 1),
                 { Structure: not null } => new WordShape(6, 2, 2),
                 { Kind: TeachableKind.Cluster, Run.Parts.Count: var together } => new WordShape(together + 3, together, 1),
-                // What an ending adds: its own boxes, and most of them a beat.
-                { Ending: { } ending } => new WordShape(Math.Min(12, Boxes + (ending is "s" ? 1 : ending is "est" ? 3 : 2)), 1, Math.Min(5, Syllables + (ending is "s" ? 0 : 1))),
+                // What an ending adds: its own boxes, a consonant behind that of the base, and most of them a beat.
+                { Ending: { } ending } => new WordShape(
+                    Math.Min(12, Boxes + (ending is "s" ? 1 : ending is "est" ? 3 : 2)), Math.Min(4, ending is "s" or "ed" ? Together + 1 : 2), Math.Min(5, Syllables + (ending is "s" ? 0 : 1))),
                 _ => First,
             };
             shape = new WordShape(Math.Max(shape.Boxes, least.Boxes), Math.Max(shape.Together, least.Together), Math.Max(shape.Syllables, least.Syllables));

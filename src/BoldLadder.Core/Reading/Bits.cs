@@ -24,8 +24,11 @@ public enum PartKind
     /// <summary>A pattern of boxes; gates only in a ladder that has a rung for it.</summary>
     Structure,
 
-    /// <summary>A pattern of syllables that a word has by the beat of its ending: <i>fishing</i> waits for -ing or for two syllables, whichever comes first. Its key is the ending and the pattern.</summary>
-    Beat,
+    /// <summary>
+    /// A pattern that a word has by its ending: <i>fishing</i> waits for -ing or for two syllables, <i>dogs</i> for -s or for two
+    /// consonants at the end, whichever comes first. Its key is the ending and the pattern.
+    /// </summary>
+    EndingShape,
 
     /// <summary>A vowel with what follows it, taught as one: another way to read a word.</summary>
     RimeUnit,
@@ -52,7 +55,7 @@ public readonly record struct Part(PartKind Kind, string Key)
         PartKind.Ending => "-" + Key,
         PartKind.EndingSound => Key[(Key.IndexOf(' ', StringComparison.Ordinal) + 1)..],
         PartKind.RimeUnit or PartKind.Cluster => GraphemeRun.Parse(Key).Letters,
-        PartKind.Beat => Rung.Describe(Enum.Parse<TaughtStructure>(Key[(Key.IndexOf(' ', StringComparison.Ordinal) + 1)..], true)),
+        PartKind.EndingShape => Rung.Describe(Enum.Parse<TaughtStructure>(Key[(Key.IndexOf(' ', StringComparison.Ordinal) + 1)..], true)),
         PartKind.Structure => Rung.Describe(Enum.Parse<TaughtStructure>(Key, true)),
         PartKind.Print => Teachable.TryReadCode(Key, out var print, out _) ? print.Label : Key,
         _ => Key,
@@ -125,17 +128,25 @@ public sealed class Bits
             yield return new Part(PartKind.Ending, end.Taught);
         }
 
-        // Who knows the s of pins waits for longer words with boxes.
-        var beat = ended is not (null or { Ending: "es" }) && reading.Segments.Any(x => x.Start >= endingStarts && x.Correspondence.Sound.IsVowel);
-        foreach (var pattern in Patterns(structure))
+        var ofBase = ended is null ? structure : OfBase(reading, ended.Value, structure, endingStarts);
+        foreach (var pattern in Patterns(ofBase))
         {
-            yield return beat && InSyllables(structure.Syllables) == pattern ? new Part(PartKind.Beat, $"{ended!.Value.Taught} {Teachable.KeyOf(pattern)}") : new Part(PartKind.Structure, Teachable.KeyOf(pattern));
+            yield return new Part(PartKind.Structure, Teachable.KeyOf(pattern));
         }
 
-        if (beat && InSyllables(structure.Syllables - 1) is { } ofBase && ofBase != InSyllables(structure.Syllables))
+        foreach (var pattern in Patterns(structure).Except(Patterns(ofBase)))
         {
-            yield return new Part(PartKind.Structure, Teachable.KeyOf(ofBase));
+            yield return new Part(PartKind.EndingShape, $"{ended!.Value.Taught} {Teachable.KeyOf(pattern)}");
         }
+    }
+
+    // Who knows the s of pins waits for longer words with boxes: that beat is its own.
+    private static Structure OfBase(Segmentation reading, EndedWord ended, Structure structure, int endingStarts)
+    {
+        var sounds = reading.Segments.Where(x => x.Start < endingStarts).Select(x => x.Correspondence.Sound.IsVowel).ToList();
+        var syllables = ended.Ending == "es" ? structure.Syllables : Math.Max(1, sounds.Count(x => x));
+        var end = sounds.Count - 1 - sounds.LastIndexOf(true);
+        return structure with { Syllables = syllables, EndRun = end, LongestRun = syllables == 1 ? Math.Max(structure.StartRun, end) : structure.LongestRun };
     }
 
     /// <summary>What a ladder can teach that a word of this structure shows.</summary>
@@ -156,11 +167,9 @@ public sealed class Bits
             yield return TaughtStructure.PairAtStart;
         }
 
-        if (InSyllables(structure.Syllables) is { } syllables)
+        if (structure.Syllables > 1)
         {
-            yield return syllables;
+            yield return structure.Syllables == 2 ? TaughtStructure.TwoSyllables : TaughtStructure.ThreeSyllables;
         }
     }
-
-    private static TaughtStructure? InSyllables(int count) => count > 2 ? TaughtStructure.ThreeSyllables : count == 2 ? TaughtStructure.TwoSyllables : null;
 }

@@ -133,6 +133,6 @@ public sealed class Judge(TaughtSet taught)
         var bit = _rows.Bits.Find(part);
         return bit >= 0
             ? !Taught.Has(bit)
-            : part.Kind is not (PartKind.Ending or PartKind.Structure or PartKind.Beat or PartKind.RimeUnit or PartKind.Cluster or PartKind.And) && !Taught.Correspondences.Any(x => x.Key == part.Shown);
+            : part.Kind is not (PartKind.Ending or PartKind.Structure or PartKind.EndingShape or PartKind.RimeUnit or PartKind.Cluster or PartKind.And) && !Taught.Correspondences.Any(x => x.Key == part.Shown);
     }
 }

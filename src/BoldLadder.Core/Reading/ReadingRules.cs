@@ -95,8 +95,8 @@ public sealed class ReadingRules
             return taught.Kind switch
             {
                 TeachableKind.Ending => (part.Kind is PartKind.Ending && part.Key == taught.Key)
-                    || (part.Kind is PartKind.EndingSound or PartKind.Beat && part.Key.StartsWith(taught.Key + " ", StringComparison.Ordinal)),
-                TeachableKind.Structure => (part.Kind is PartKind.Structure && part.Key == taught.Key) || (part.Kind is PartKind.Beat && part.Key.EndsWith(" " + taught.Key, StringComparison.Ordinal)),
+                    || (part.Kind is PartKind.EndingSound or PartKind.EndingShape && part.Key.StartsWith(taught.Key + " ", StringComparison.Ordinal)),
+                TeachableKind.Structure => (part.Kind is PartKind.Structure && part.Key == taught.Key) || (part.Kind is PartKind.EndingShape && part.Key.EndsWith(" " + taught.Key, StringComparison.Ordinal)),
                 TeachableKind.RimeUnit => part.Kind is PartKind.RimeUnit && part.Key == taught.Key,
                 TeachableKind.Capital or TeachableKind.Mark => false,
                 _ => part.Kind is PartKind.Cluster && part.Key == taught.Key,
@@ -108,7 +108,7 @@ public sealed class ReadingRules
             return _shortA && given.Key == part.Key;
         }
 
-        if (part.Kind is PartKind.Ending or PartKind.Structure or PartKind.Beat or PartKind.RimeUnit or PartKind.Cluster or PartKind.And)
+        if (part.Kind is PartKind.Ending or PartKind.Structure or PartKind.EndingShape or PartKind.RimeUnit or PartKind.Cluster or PartKind.And)
         {
             return false;
         }
@@ -131,7 +131,7 @@ public sealed class ReadingRules
     {
         { Kind: PartKind.Ending, Key: var key } => !_gates.Contains(Teachable.OfEnding(key)),
         { Kind: PartKind.And } => _readsAnd,
-        { Kind: PartKind.Beat, Key: var key } => !_gates.Contains(Teachable.Of(Enum.Parse<TaughtStructure>(key[(key.IndexOf(' ', StringComparison.Ordinal) + 1)..], true))),
+        { Kind: PartKind.EndingShape, Key: var key } => !_gates.Contains(Teachable.Of(Enum.Parse<TaughtStructure>(key[(key.IndexOf(' ', StringComparison.Ordinal) + 1)..], true))),
         { Kind: PartKind.Structure, Key: var key } => !_gates.Contains(Teachable.Of(Enum.Parse<TaughtStructure>(key, true))),
         _ => false,
     };

@@ -90,13 +90,16 @@ public class GateTests
     [InlineData("bigger", true)]
     [InlineData("fishing", true)]
     [InlineData("hopping", true)]
+    [InlineData("helping", false)]
+    [InlineData("dogs", true)]
+    [InlineData("belts", false)]
     [InlineData("jumped", false)]
     [InlineData("letter", false)]
     [InlineData("happen", false)]
     [InlineData("opening", false)]
-    public void An_ending_that_is_taught_brings_its_sound_the_letter_it_doubles_and_its_beat_and_no_others(string word, bool readable)
+    public void An_ending_that_is_taught_brings_its_sound_the_letter_it_doubles_and_its_shape_and_no_others(string word, bool readable)
     {
-        var ladder = Core.Ladders.LadderText.Parse("name\tEndings\n[One]\t6 2 1\na:a b:b e:e f:f g:g h:h i:i l:l m:m n:n o:o\np:p t:t u:u j:j d:d sh:sh ng:ng ll:l a:aw er:ur\n-ing\n-er\n#TwoSyllables\n-ed");
+        var ladder = Core.Ladders.LadderText.Parse("name\tEndings\n[One]\t6 2 1\na:a b:b e:e f:f g:g h:h i:i l:l m:m n:n o:o\np:p t:t u:u j:j d:d sh:sh ng:ng ll:l a:aw er:ur\n-ing\n-er -s\n#TwoSyllables #PairAtEnd\n-ed");
         var rows = new WordRows(new SchoolWords(World.Lexicon, Accent.SouthernBritish), LadderUnits.Of(ladder));
         Assert.Equal(readable, new Judge(new TaughtSet(new ReadingRules(rows, WeakVowels.Strict, ladder), [], []).With(ladder.Rungs.Take(4))).Of(word).Key == "readable");
     }
