@@ -21,7 +21,7 @@ internal static partial class PartPatterns
     public static partial Regex BothManners();
 
     // What a class is told before its letters: we are learning, this week's sounds are, I can read words with.
-    [GeneratedRegex(@"^\s*(?:(?:(?:I|we)\s+(?:can|will|know)\s+(?:how\s+to\s+)?|to\s+(?:be\s+able\s+to\s+|know\s+how\s+to\s+)?)(?:read|recognise|know|spell|write|say|hear|add|blend(?!\s+(?:sounds?|words?))|make|use|find|decode|encode)(?:\s+(?:and|or|&)\s+(?:read|spell|write|say|decode|encode))*(?:\s+(?:the\s+)?(?:words?|sounds?))?(?:\s+(?:with|that\s+have|that\s+use|containing|using|in|for|of|made\s+by))?(?:\s+(?:the\s+)?(?:letters?|graphemes?|digraphs?)(?=\s))?|(?:[a-z]+(?:\s+[a-z0-9]+){0,4}\s*,?\s*)?\bwe\s+(?:are\s+|will\s+be\s+|will\s+|then\s+|also\s+)?(?:learn|teach|read|meet|practise|practice|introduce|cover)(?:ing)?(?:\s+about)?(?:\s+(?:the|our|these|with))?(?:\s+(?:letters?|sounds?|graphemes?|spellings?))?|(?:meet|hear|trace)(?:\s+the(?:\s+(?:letters?|sounds?))?)?(?=\s+[a-z]{1,4}$)|(?:this\s+week'?s?\s+)?(?:our\s+)?new\s+sounds?(?:\s+this\s+week)?(?:\s+(?:are|is))?)\s*:?\s+", Any)]
+    [GeneratedRegex(@"^\s*(?:(?:(?:I|we)\s+(?:can|will|know)\s+(?:how\s+to\s+)?|to\s+(?:be\s+able\s+to\s+|know\s+how\s+to\s+)?)(?:read|recognise|know|spell|write|say|hear|add|blend(?!\s+(?:sounds?|words?))|make|use|find|decode|encode)(?:\s+(?:and|or|&)\s+(?:read|spell|write|say|decode|encode))*(?:\s+(?:the\s+)?(?:words?|sounds?))?(?:\s+(?:with|that\s+have|that\s+use|containing|using|in|for|of|made\s+by))?(?:\s+(?:the\s+)?(?:letters?|graphemes?|digraphs?)(?=\s))?|(?:[a-z]+(?:\s+[a-z0-9]+){0,4}\s*,?\s*)?\bwe\s+(?:are\s+|will\s+be\s+|will\s+|then\s+|also\s+)?(?:learn|teach|read|meet|practise|practice|introduce|cover)(?:ing)?(?:\s+about)?(?:\s+(?:the|our|these|with))?(?:\s+(?:letters?|sounds?|graphemes?|spellings?))?|(?:meet|hear|trace)(?:\s+the(?:\s+(?:letters?|sounds?))?)?(?=\s+[a-z]{1,4}$)|(?:this\s+week'?s?\s+)?(?:our\s+)?new\s+sounds?(?:\s+this\s+week)?(?:\s+(?:are|is))?|(?:this\s+week'?s?\s+)?(?:our|the|your)\s+(?:sounds?|letters?)(?:\s+(?:this|for\s+the)\s+week)?\s+(?:are|is))\s*:?\s+", Any)]
     public static partial Regex Intro();
 
     [GeneratedRegex(@"^(?<talk>(?:[A-Za-z']+[\s-]+)*(?:rules?|magic|bossy|blends?|clusters?|teams?|vowels?|consonants?|digraphs?|trigraphs?|quadgraphs?|sounds?|phonemes?|letters?|graphemes?|spellings?|floss|doubles?|doubled|split|silent|controlled)(?:[\s-]+[A-Za-z']+){0,3}|(?<long>(?:long|short)\s+[aeiou](?:\s+sound)?))\s*(?::\s*(?<list>[^:()]+)|\((?<list>[^()]+)\))$", Any)]
@@ -51,8 +51,8 @@ internal static partial class PartPatterns
     [GeneratedRegex(@"^(?<letters>[a-z]{2,4})\s?[1-9]$")]
     public static partial Regex Numbered();
 
-    // What kind of thing it is, before the one thing: VCe: a_e.
-    [GeneratedRegex(@"^\s*(?:c?vce|flsz|floss|digraph|trigraph|vowel\s+team|gpc|grapheme|phoneme)s?\s*:\s*", Any)]
+    // What kind of thing it is, before the one thing: VCe: a_e; magic e a_e.
+    [GeneratedRegex(@"^\s*(?:c?vce|flsz|floss|digraph|trigraph|vowel\s+team|gpc|grapheme|phoneme)s?\s*:\s*|^\s*(?:magic|silent|final)\s+e\s+(?=[aeiou]\s?[_–-]\s?e\b)", Any)]
     public static partial Regex KindAhead();
 
     // Whatever is said before a colon, when letters and nothing else stand behind it: next come: g, e, p.

@@ -10,8 +10,7 @@ internal static class SettledColumns
 
     public static IReadOnlyList<SheetColumn> Of(IReadOnlyList<SheetColumn> columns, ColumnContents contents, SchoolWords words)
     {
-        columns = Promoted(columns, contents);
-        columns = Readable(columns, contents);
+        columns = Readable(Promoted(columns, contents), contents);
         columns = [.. columns.Select(x => !x.Told && IsPart(x) && GoesOver(x, columns, contents) ? x with { Role = ColumnRole.Notes } : x)];
         columns = [.. columns.Select(x => !x.Told && IsTalk(x, contents) && columns.Any(y => y != x && y.Role == ColumnRole.Parts && Share(contents.TextsOf(y), contents.Reader.LooksLikePart) >= 0.8 && contents.IsBeside(x, y)) ? x with { Role = ColumnRole.Notes } : x)];
 

@@ -168,7 +168,7 @@ internal static partial class SheetWords
     private static partial Regex TheWord();
 
     // "... and the word the", "plus the words he and to": words to be learnt, after what is taught.
-    [GeneratedRegex(@",?\s+(?:and|plus)\s+(?:the\s+)?words?\s*:?\s+(?<rest>[a-z' ,]+\.?)$", Any)]
+    [GeneratedRegex(@",?\s+(?:and|plus)\s+(?:the\s+|our\s+|your\s+)?words?(?:\s+(?:is|are)\b)?\s*:?\s+(?<rest>[a-z' ,]+\.?)$", Any)]
     private static partial Regex AndTheWords();
 
     // The mark that ends a piece stays with it.
