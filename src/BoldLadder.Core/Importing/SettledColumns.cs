@@ -10,22 +10,30 @@ internal static class SettledColumns
 
     public static IReadOnlyList<SheetColumn> Of(IReadOnlyList<SheetColumn> columns, ColumnContents contents, SchoolWords words)
     {
-        columns = Readable(Promoted(columns, contents), contents);
-        columns = [.. columns.Select(x => !x.Told && IsPart(x) && GoesOver(x, columns, contents) ? x with { Role = ColumnRole.Notes } : x)];
-        columns = [.. columns.Select(x => !x.Told && IsTalk(x, contents) && columns.Any(y => y != x && y.Role == ColumnRole.Parts && Share(contents.TextsOf(y), contents.Reader.LooksLikePart) >= 0.8 && contents.IsBeside(x, y)) ? x with { Role = ColumnRole.Notes } : x)];
+        List<SheetColumn> Taught() => [.. columns.Where(x => x.Role == ColumnRole.Parts)];
+        bool StandsBeside(SheetColumn x, Predicate<SheetColumn> other) => Taught().Exists(y => y != x && other(y) && contents.IsBeside(x, y));
+        bool IsLetters(SheetColumn x) => Share(contents.TextsOf(x), contents.Reader.LooksLikePart) >= 0.8;
+        bool IsManner(SheetColumn x) => Mostly(contents.TextsOf(x), PartPatterns.Manner().IsMatch);
+
+        columns = Promoted(columns, contents);
+
+        // Where letters stand in one column, a column in which there is nothing to read holds none, whatever it is called: blending focus.
+        columns = Taken(columns, ColumnRole.Notes, x => IsPart(x) && contents.TextsOf(x) is { Count: > 2 } texts && Share(texts, t => contents.Reader.Read(t).Any(p => p.Kind != WrittenKind.Kept)) < 0.2 && StandsBeside(x, y => IsPart(y) && IsLetters(y)));
+        columns = Taken(columns, ColumnRole.Notes, x => IsPart(x) && GoesOver(x, columns, contents));
+
+        // Beside a column of letters one of sentences about them says the same in words: adding -es to words ending in y.
+        columns = Taken(columns, ColumnRole.Notes, x => IsPart(x) && IsTalk(contents.TextsOf(x)) && StandsBeside(x, IsLetters));
 
         // What stands beside the letters under a heading that nobody knows is said of them: known as, also says.
-        columns = [.. columns.Select(x => !x.Told && x.Role == ColumnRole.Parts && x.Heading.Length > 0 && !IsNamed(x) && contents.TextsOf(x).All(t => t.StartsWith('/'))
-            && columns.Any(y => y != x && y.Role == ColumnRole.Parts && IsNamed(y) && contents.IsBeside(x, y)) ? x with { Role = ColumnRole.Notes } : x)];
+        columns = Taken(columns, ColumnRole.Notes, x => x.Role == ColumnRole.Parts && x.Heading.Length > 0 && !IsNamed(x) && contents.TextsOf(x).TrueForAll(t => t.StartsWith('/')) && StandsBeside(x, IsNamed));
 
         // Sounds are said of the letters beside them; where no column stands beside them, or lists of them stand mostly alone, they are what is taught.
-        var said = columns.Where(x => x.Role == ColumnRole.Parts).ToList();
-        columns = [.. columns.Select(x => !x.Told && x.Role == ColumnRole.Sounds && (said.Count == 0 || (!said.Exists(y => contents.IsBeside(x, y)) && Mostly(contents.TextsOf(x), t => contents.Reader.Read(t).Count > 1))) ? x with { Role = ColumnRole.Parts } : x)];
+        var none = Taught().Count == 0;
+        columns = Taken(columns, ColumnRole.Parts, x => x.Role == ColumnRole.Sounds && (none || (!StandsBeside(x, _ => true) && Mostly(contents.TextsOf(x), t => contents.Reader.Read(t).Count > 1))));
 
         // Long a, beside a_e: how a sound is called.
-        columns = [.. columns.Select(x => !x.Told && IsPart(x) && Mostly(contents.TextsOf(x), PartPatterns.Manner().IsMatch)
-            && columns.Any(y => y != x && y.Role == ColumnRole.Parts && contents.IsBeside(x, y) && !Mostly(contents.TextsOf(y), PartPatterns.Manner().IsMatch)) ? x with { Role = ColumnRole.Sounds } : x)];
-        var parts = columns.Where(x => x.Role == ColumnRole.Parts).ToList();
+        columns = Taken(columns, ColumnRole.Sounds, x => IsPart(x) && IsManner(x) && StandsBeside(x, y => !IsManner(y)));
+        var parts = Taught();
         return [.. columns.Select(x => x.Told ? x : x with { Role = Settled(x, parts, contents, words) })];
     }
 
@@ -40,13 +48,9 @@ internal static class SettledColumns
         return best is null ? columns : [.. columns.Select(x => x == best ? x with { Role = ColumnRole.Parts } : x)];
     }
 
-    // Where letters stand in one column, a column in which there is nothing to read holds none, whatever it is called: blending focus.
-    private static IReadOnlyList<SheetColumn> Readable(IReadOnlyList<SheetColumn> columns, ColumnContents contents)
-    {
-        bool IsRead(string text) => contents.Reader.Read(text).Any(p => p.Kind != WrittenKind.Kept);
-        return [.. columns.Select(x => !x.Told && IsPart(x) && contents.TextsOf(x) is { Count: > 2 } texts && Share(texts, IsRead) < 0.2
-            && columns.Any(y => y != x && IsPart(y) && contents.IsBeside(x, y) && Share(contents.TextsOf(y), contents.Reader.LooksLikePart) >= 0.8) ? x with { Role = ColumnRole.Notes } : x)];
-    }
+    // The columns of which something is found, taken to hold what that says; what a person said stands.
+    private static IReadOnlyList<SheetColumn> Taken(IReadOnlyList<SheetColumn> columns, ColumnRole role, Predicate<SheetColumn> when) =>
+        [.. columns.Select(x => !x.Told && when(x) ? x with { Role = role } : x)];
 
     /// <summary>True for letters that the rows above taught, in a column beside that of the new ones: they are gone over.</summary>
     public static bool GoesOver(SheetColumn x, IReadOnlyList<SheetColumn> columns, ColumnContents contents)
@@ -59,9 +63,7 @@ internal static class SettledColumns
 
     private static bool IsPart(SheetColumn x) => x.Role == ColumnRole.Parts && !SheetWords.HeadsDay(x.Heading);
 
-    // Beside a column of letters one of sentences about them says the same in words: adding -es to words ending in y.
-    private static bool IsTalk(SheetColumn x, ColumnContents contents) => IsPart(x)
-        && contents.TextsOf(x) is { Count: > 3 } texts && Share(texts, t => t.Split(' ') is { Length: > 2 } all && all.Any(w => w.Length > 3 && w.All(char.IsAsciiLetter))) >= 0.4;
+    private static bool IsTalk(List<string> texts) => texts.Count > 3 && Share(texts, t => t.Split(' ') is { Length: > 2 } all && all.Any(w => w.Length > 3 && w.All(char.IsAsciiLetter))) >= 0.4;
 
     private static ColumnRole Settled(SheetColumn x, List<SheetColumn> parts, ColumnContents contents, SchoolWords words)
     {
