@@ -101,7 +101,12 @@ internal sealed class Oracle
 
         // And so does its shape, but for the beat of -es.
         var shown = ending.Length > 0 && ending != "es" && taughtEndings.Contains(ending) ? sounds.Take(ofBase).ToList() : sounds;
-        return EndingTaught(ending, taughtEndings) && ShapeTaught(shown, Math.Max(1, shown.Count(IsVowel)), adds);
+        var beats = Math.Max(1, shown.Count(IsVowel));
+
+        // The er of river, the le of table and the y of happy are each a beat that comes with them.
+        var lastVowel = parts.Take(ofBase).LastOrDefault(x => IsVowel(x[(x.IndexOf(':') + 1)..]), "");
+        var own = beats > 1 && (lastVowel.EndsWith(":schwa+l") || lastVowel is "er:schwa" or "or:schwa" or "ar:schwa" or "re:schwa" or "our:schwa" or "y:ee" or "ey:ee") ? 1 : 0;
+        return EndingTaught(ending, taughtEndings) && ShapeTaught(shown, beats - own, adds);
     }
 
     // Where the e of a split digraph stands matters only for where an ending begins; endings that

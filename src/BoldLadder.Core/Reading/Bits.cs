@@ -129,12 +129,18 @@ public sealed class Bits
         }
 
         var ofBase = ended is null ? structure : OfBase(reading, ended.Value, structure, endingStarts);
+        var ofEnding = Patterns(structure).Except(Patterns(ofBase));
+        if (ofBase.Syllables > 1 && Vowels.IsBeatAtEnd(reading.Segments.Last(x => x.Start < endingStarts && x.Correspondence.Sound.IsVowel).Correspondence))
+        {
+            ofBase = ofBase with { Syllables = ofBase.Syllables - 1 };
+        }
+
         foreach (var pattern in Patterns(ofBase))
         {
             yield return new Part(PartKind.Structure, Teachable.KeyOf(pattern));
         }
 
-        foreach (var pattern in Patterns(structure).Except(Patterns(ofBase)))
+        foreach (var pattern in ofEnding)
         {
             yield return new Part(PartKind.EndingShape, $"{ended!.Value.Taught} {Teachable.KeyOf(pattern)}");
         }

@@ -3,6 +3,18 @@ namespace BoldLadder.Core.Sounds;
 /// <summary>What teachers call short vowels and the names of vowel letters. Source: the domain's own lists.</summary>
 public static class Vowels
 {
+    /// <summary>
+    /// True for a spelling that stands at the end of longer words and is a beat of its own there: the er of <i>river</i>, the le of
+    /// <i>table</i>, the y of <i>happy</i>. Who is taught it is taught that beat.
+    /// </summary>
+    public static bool IsBeatAtEnd(Correspondence part) => part.Sound.Key switch
+    {
+        "schwa" => part.Grapheme.Text is "er" or "or" or "ar" or "re" or "our",
+        "schwa+l" => true,
+        "ee" => part.Grapheme.Text is "y" or "ey",
+        _ => false,
+    };
+
     private static readonly string[] Short = ["a", "e", "i", "o", "u", "uu"];
 
     /// <summary>True for the sound of a short vowel, however it is spelt: the e of <i>bread</i> too.</summary>

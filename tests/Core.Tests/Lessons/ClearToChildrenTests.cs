@@ -135,6 +135,19 @@ public sealed class ClearToChildrenTests
         }
     }
 
+    [Theory]
+    [InlineData("er:schwa", "er")]
+    [InlineData("y:ee", "y")]
+    public void A_spelling_that_ends_longer_words_is_read_in_them_though_two_syllables_come_later(string part, string letters)
+    {
+        var ladder = Core.Ladders.LadderText.Parse($"name\tBeats\n[One]\t5 2 1\na:a b:b e:e f:f g:g h:h i:i l:l m:m n:n o:o\nt:t u:u j:j d:d sh:sh ng:ng ll:l dd:d r:r s:s tt:t\np:p w:w k:k ck:k ee:ee mm:m nn:n v:v pp:p\n{part}\n#TwoSyllables");
+        var stock = World.Stock(ladder, Core.Sounds.Accent.SouthernBritish);
+        var lesson = LessonComposer.Compose(World.BriefAt(ladder, stock, 3, 1));
+        var read = In(lesson, Activity.Read).Select(x => x.Text).ToList();
+        Assert.True(read.Count(x => x.EndsWith(letters, StringComparison.Ordinal)) * 10 >= read.Count * 8, string.Join(' ', read));
+        Assert.DoesNotContain("rabbit", read);
+    }
+
     private static Lesson At(string part, ulong seed)
     {
         var thing = Teachable.Of(Core.Sounds.Correspondence.Parse(part));
