@@ -268,6 +268,9 @@ public enum ReasonCode
     /// <summary>A base and its word with an ending, side by side. Arguments: the ending.</summary>
     AskEnding,
 
+    /// <summary>A word and a longer one that begins with it, though they mean nothing alike: pond, ponder.</summary>
+    AskGrown,
+
     /// <summary>A word, and the same with a consonant added.</summary>
     AskAdded,
 

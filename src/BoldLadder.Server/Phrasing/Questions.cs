@@ -32,6 +32,7 @@ public sealed class Questions(TeachingNotes notes, Accent accent, Terms terms)
             ReasonCode.AskEndingSound => $"What does -{x[0]} say here? A corner of the carpet for each: {string.Join(", ", x.Skip(1).Select(EndingSound))}.",
             ReasonCode.AskShortOrLong => "Listen to the first beat: is its vowel short, or long? Hands close together for short, wide apart for long.",
             ReasonCode.AskShortAndSplit => "Short, or its own name? Read the first, then its partner: what did the e do?",
+            ReasonCode.AskGrown => "Two words, and one stands inside the other. Read both and clap them: how many more beats, and which letters say them?",
             ReasonCode.AskEnding => $"Read the word, then the same with -{x[0]}: what did it add, and did the word change?",
             ReasonCode.AskAdded => "Read the first, then the next: which sound came in, and where? Tap each.",
             ReasonCode.AskOneOrTwo => "One letter, or the same one twice? Say where in the word it stands, and so why.",

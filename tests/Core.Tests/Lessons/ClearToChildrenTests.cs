@@ -146,6 +146,9 @@ public sealed class ClearToChildrenTests
         var read = In(lesson, Activity.Read).Select(x => x.Text).ToList();
         Assert.True(read.Count(x => x.EndsWith(letters, StringComparison.Ordinal)) * 10 >= read.Count * 8, string.Join(' ', read));
         Assert.DoesNotContain("rabbit", read);
+
+        // Pond and ponder mean nothing alike: nobody is asked what was added to the one.
+        Assert.DoesNotContain(lesson.Blocks, x => x.Activity == Activity.Compare && x.Asks.Any(a => a.Code == ReasonCode.AskEnding));
     }
 
     private static Lesson At(string part, ulong seed)

@@ -125,7 +125,7 @@ internal static class ContrastPiece
     }
 
     private static LessonBlock? Grown(LessonBrief brief, ItemMaker make, Dice dice, Correspondence taught) => OfPairs(
-        brief, make, dice, LongerWords.GrownBy(brief, taught), Reason.Of(ReasonCode.AskEnding, taught.Grapheme.Text), x => [Reason.Of(ReasonCode.BaseWord)]);
+        brief, make, dice, LongerWords.GrownBy(brief, taught), Reason.Of(ReasonCode.AskGrown, taught.Grapheme.Text), x => [Reason.Of(ReasonCode.HasBeats, $"{brief.Stock.Rules.Rows.ShapeOf(x.One.Row).Syllables}")]);
 
     private static LessonBlock? ShortAndSplit(LessonBrief brief, ItemMaker make, Dice dice, Correspondence taught) => !taught.Grapheme.IsSplit ? null
         : OfPairs(
