@@ -88,7 +88,7 @@ internal sealed class Oracle
             var taught = adds.Any(x => char.IsAsciiLetter(x[0]) && x.Contains(':') && x[..x.IndexOf(':')] == grapheme
                 && (weak || Same(x[(x.IndexOf(':') + 1)..], sound)));
             // The letter that the ending doubles comes with it, for who knows it written once.
-            var doubled = line[4].EndsWith("/double-consonant") && grapheme.Length == 2 && grapheme[0] == grapheme[1] && at == word.Length - ending.Length - 2 && taughtEndings.Contains(ending)
+            var doubled = line[4].EndsWith("/double-consonant") && grapheme.Length == 2 && grapheme[0] == grapheme[1] && at == word.Length - ending.Length - 2 && taughtEndings.Any(x => x != "s")
                 && adds.Any(x => x == $"{grapheme[0]}:{sound}");
             if (!taught && !inEnding && !doubled)
             {

@@ -12,8 +12,11 @@ public enum PartKind
     /// <summary>A single vowel letter said weakly in a word of two or more syllables.</summary>
     WeakVowel,
 
-    /// <summary>What belongs to an ending and is taught with it: the z of <i>dogs</i>, the weak er of <i>taller</i>, the letter that <i>hopping</i> doubles.</summary>
+    /// <summary>What belongs to an ending and is taught with it: the z of <i>dogs</i>, the weak er of <i>taller</i>.</summary>
     EndingSound,
+
+    /// <summary>The letters that an ending doubles, as in <i>hopping</i>: taught themselves, or with any ending that does so, for who knows it of -ing knows it of -er.</summary>
+    Doubling,
 
     /// <summary>The last letter of a base, where the ending doubles it: <i>hopping</i> needs the p of <i>hop</i>, and is no practice of it.</summary>
     WrittenOnce,
@@ -110,8 +113,8 @@ public sealed class Bits
             var key = segment.Correspondence.Key;
             var joined = ended is { Join: Join.DoubleConsonant } && segment.Correspondence.IsDoubledConsonant && segment.Start == endingStarts - 2;
             single = joined ? $"{key[0]}:{segment.Correspondence.Sound.Key}" : single;
-            yield return joined || (segment.Start >= endingStarts && SoundsOfEndings.Contains(key))
-                ? new Part(PartKind.EndingSound, $"{ended!.Value.Taught} {key}")
+            yield return joined ? new Part(PartKind.Doubling, key)
+                : segment.Start >= endingStarts && SoundsOfEndings.Contains(key) ? new Part(PartKind.EndingSound, $"{ended!.Value.Taught} {key}")
                 : Vowels.IsWeak(segment.Correspondence) && structure.Syllables > 1
                     ? new Part(PartKind.WeakVowel, key)
                     : new Part(PartKind.Correspondence, key);

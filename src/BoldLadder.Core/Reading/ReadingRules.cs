@@ -76,7 +76,7 @@ public sealed class ReadingRules
     /// said vowels, which a taught letter opens without being an example of it.
     /// </summary>
     public IEnumerable<int> Holds(Teachable taught) => Covers(taught).Where(bit =>
-        _bits[bit].Kind is not (PartKind.LetterWord or PartKind.WrittenOnce) && (_bits[bit].Kind != PartKind.WeakVowel || taught.Correspondence?.Key == _bits[bit].Key));
+        _bits[bit].Kind is not (PartKind.LetterWord or PartKind.WrittenOnce) && !(_bits[bit].Kind == PartKind.Doubling && taught.Ending is not null) && (_bits[bit].Kind != PartKind.WeakVowel || taught.Correspondence?.Key == _bits[bit].Key));
 
     /// <summary>True when two sounds are one to the group's ears.</summary>
     public bool SameSound(Sound a, Sound b) => Canonical(a) == Canonical(b);
@@ -95,7 +95,8 @@ public sealed class ReadingRules
             return taught.Kind switch
             {
                 TeachableKind.Ending => (part.Kind is PartKind.Ending && part.Key == taught.Key)
-                    || (part.Kind is PartKind.EndingSound or PartKind.EndingShape && part.Key.StartsWith(taught.Key + " ", StringComparison.Ordinal)),
+                    || (part.Kind is PartKind.EndingSound or PartKind.EndingShape && part.Key.StartsWith(taught.Key + " ", StringComparison.Ordinal))
+                    || (part.Kind is PartKind.Doubling && taught.Key is not "s"),
                 TeachableKind.Structure => (part.Kind is PartKind.Structure && part.Key == taught.Key) || (part.Kind is PartKind.EndingShape && part.Key.EndsWith(" " + taught.Key, StringComparison.Ordinal)),
                 TeachableKind.RimeUnit => part.Kind is PartKind.RimeUnit && part.Key == taught.Key,
                 TeachableKind.Capital or TeachableKind.Mark => false,
