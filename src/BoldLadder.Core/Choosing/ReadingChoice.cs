@@ -299,7 +299,8 @@ public sealed class ReadingChoice(WordStock stock)
                 : part.Kind is PartKind.Structure ? Reason.Of(ReasonCode.HasStructure, part.Key)
                 : part.Kind is PartKind.EndingShape ? Reason.Of(ReasonCode.HasEnding, x.Word.Ended!.Value.Taught)
                 : part.Kind is PartKind.Cluster or PartKind.RimeUnit ? Reason.Of(ReasonCode.HasUnit, GraphemeRun.Parse(part.Key).Letters)
-                : Reason.Of(ReasonCode.HasPart, reading.Segments[x.TargetAt].Correspondence.Grapheme.Text, x.Place));
+                // The p of hopping is that of hop: it stands in no place of its own.
+                : Reason.Of(ReasonCode.HasPart, x.TargetAt < reading.Segments.Count ? reading.Segments[x.TargetAt].Correspondence.Grapheme.Text : Correspondence.Parse(part.Key).Grapheme.Text, x.Place));
         }
         else
         {

@@ -18,9 +18,6 @@ public enum PartKind
     /// <summary>The letters that an ending doubles, as in <i>hopping</i>: taught themselves, or with any ending that does so, for who knows it of -ing knows it of -er.</summary>
     Doubling,
 
-    /// <summary>The last letter of a base, where the ending doubles it: <i>hopping</i> needs the p of <i>hop</i>, and is no practice of it.</summary>
-    WrittenOnce,
-
     /// <summary>An ending taught as a whole; gates only in a ladder that has a rung for it.</summary>
     Ending,
 
@@ -120,10 +117,10 @@ public sealed class Bits
                     : new Part(PartKind.Correspondence, key);
         }
 
-        // Who knows the base knows its last letter written once.
+        // Who knows the base knows its last letter written once: hopping needs the p of hop too.
         if (single is not null)
         {
-            yield return new Part(PartKind.WrittenOnce, single);
+            yield return new Part(PartKind.Correspondence, single);
         }
 
         if (ended is { } end && Gated.Contains(end.Ending))

@@ -76,7 +76,7 @@ public sealed class ReadingRules
     /// said vowels, which a taught letter opens without being an example of it.
     /// </summary>
     public IEnumerable<int> Holds(Teachable taught) => Covers(taught).Where(bit =>
-        _bits[bit].Kind is not (PartKind.LetterWord or PartKind.WrittenOnce) && !(_bits[bit].Kind == PartKind.Doubling && taught.Ending is not null) && (_bits[bit].Kind != PartKind.WeakVowel || taught.Correspondence?.Key == _bits[bit].Key));
+        _bits[bit].Kind != PartKind.LetterWord && !(_bits[bit].Kind == PartKind.Doubling && taught.Ending is not null) && (_bits[bit].Kind != PartKind.WeakVowel || taught.Correspondence?.Key == _bits[bit].Key));
 
     /// <summary>True when two sounds are one to the group's ears.</summary>
     public bool SameSound(Sound a, Sound b) => Canonical(a) == Canonical(b);
