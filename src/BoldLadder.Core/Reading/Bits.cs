@@ -49,13 +49,16 @@ public enum PartKind
 /// <summary>A part that a reading needs: what stands behind one bit.</summary>
 public readonly record struct Part(PartKind Kind, string Key)
 {
+    /// <summary>For what belongs to an ending, what it is: the key without the ending before it.</summary>
+    internal string OfEnding => Key[(Key.IndexOf(' ', StringComparison.Ordinal) + 1)..];
+
     /// <summary>The key shown to a person: <c>ea:ee</c>, <c>-ing</c>, or words for a structure.</summary>
     public string Shown => Kind switch
     {
         PartKind.Ending => "-" + Key,
-        PartKind.EndingSound => Key[(Key.IndexOf(' ', StringComparison.Ordinal) + 1)..],
+        PartKind.EndingSound => OfEnding,
         PartKind.RimeUnit or PartKind.Cluster => GraphemeRun.Parse(Key).Letters,
-        PartKind.EndingShape => Rung.Describe(Enum.Parse<TaughtStructure>(Key[(Key.IndexOf(' ', StringComparison.Ordinal) + 1)..], true)),
+        PartKind.EndingShape => Rung.Describe(Enum.Parse<TaughtStructure>(OfEnding, true)),
         PartKind.Structure => Rung.Describe(Enum.Parse<TaughtStructure>(Key, true)),
         PartKind.Print => Teachable.TryReadCode(Key, out var print, out _) ? print.Label : Key,
         _ => Key,

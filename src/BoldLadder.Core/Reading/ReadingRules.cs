@@ -97,7 +97,7 @@ public sealed class ReadingRules
                 TeachableKind.Ending => (part.Kind is PartKind.Ending && part.Key == taught.Key)
                     || (part.Kind is PartKind.EndingSound or PartKind.EndingShape && part.Key.StartsWith(taught.Key + " ", StringComparison.Ordinal))
                     || (part.Kind is PartKind.Doubling && taught.Key is not "s"),
-                TeachableKind.Structure => (part.Kind is PartKind.Structure && part.Key == taught.Key) || (part.Kind is PartKind.EndingShape && part.Key.EndsWith(" " + taught.Key, StringComparison.Ordinal)),
+                TeachableKind.Structure => (part.Kind is PartKind.Structure && part.Key == taught.Key) || (part.Kind is PartKind.EndingShape && part.OfEnding == taught.Key),
                 TeachableKind.RimeUnit => part.Kind is PartKind.RimeUnit && part.Key == taught.Key,
                 TeachableKind.Capital or TeachableKind.Mark => false,
                 _ => part.Kind is PartKind.Cluster && part.Key == taught.Key,
@@ -132,7 +132,7 @@ public sealed class ReadingRules
     {
         { Kind: PartKind.Ending, Key: var key } => !_gates.Contains(Teachable.OfEnding(key)),
         { Kind: PartKind.And } => _readsAnd,
-        { Kind: PartKind.EndingShape, Key: var key } => !_gates.Contains(Teachable.Of(Enum.Parse<TaughtStructure>(key[(key.IndexOf(' ', StringComparison.Ordinal) + 1)..], true))),
+        { Kind: PartKind.EndingShape, OfEnding: var key } => !_gates.Contains(Teachable.Of(Enum.Parse<TaughtStructure>(key, true))),
         { Kind: PartKind.Structure, Key: var key } => !_gates.Contains(Teachable.Of(Enum.Parse<TaughtStructure>(key, true))),
         _ => false,
     };
