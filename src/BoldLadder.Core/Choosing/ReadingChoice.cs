@@ -44,18 +44,32 @@ public sealed class ReadingPool
 /// </summary>
 public sealed class ReadingChoice(WordStock stock)
 {
-    internal sealed record Candidate(OfferedWord Offered, int TargetAt, int TargetBit, WordShape Shape, bool HasDue, bool IsLenient, double Worth)
+    internal sealed class Candidate(OfferedWord offered, int targetAt, int targetBit, WordShape shape, bool hasDue, bool isLenient, double worth)
     {
-        public LexiconWord Word => Offered.Word;
+        public OfferedWord Offered => offered;
+
+        public LexiconWord Word => offered.Word;
+
+        public int TargetAt => targetAt;
+
+        public int TargetBit => targetBit;
+
+        public WordShape Shape => shape;
+
+        public bool HasDue => hasDue;
+
+        public bool IsLenient => isLenient;
+
+        public double Worth => worth;
 
         // Day and way rhyme because they have the target: to avoid that would be to read days and ways.
-        public bool RhymesByTarget => TargetAt == Offered.RimeAt && TargetAt == Offered.Reading.Segments.Count - 1;
+        public bool RhymesByTarget => targetAt == offered.RimeAt && targetAt == offered.Reading.Segments.Count - 1;
 
         // A unit, a structure or an ending stands behind the graphemes, in no place of its own.
-        public string Place => TargetAt < Offered.Reading.Segments.Count ? Offered.Reading.PlaceOf(TargetAt) : "";
+        public string Place => targetAt < offered.Reading.Segments.Count ? offered.Reading.PlaceOf(targetAt) : "";
 
-        // Days is no other place of ay than day.
-        public string PlaceInBase => TargetAt < Offered.Reading.Segments.Count ? Offered.Reading.PlaceOf(TargetAt, Word.Ended) : "";
+        // Days is no other place of ay than day. Every choice of a lesson asks it of every word again.
+        public string PlaceInBase => field ??= targetAt < offered.Reading.Segments.Count ? offered.Reading.PlaceOf(targetAt, Word.Ended) : "";
     }
 
     // More than all sameness in a lesson's list: what has today's part comes before what has not, however alike it is.
@@ -278,7 +292,7 @@ public sealed class ReadingChoice(WordStock stock)
         - (offered.Word.Ended is null ? 0 : ended)
         - (shape.Boxes < 3 && brief.Shape.Boxes > 3 ? 4 : 0)
         - (2 * Math.Min(4, brief.TimesRead.GetValueOrDefault(offered.Word.Key)))
-        - (0.25 * Math.Log2(offered.Word.Rank + 2));
+        - (0.25 * offered.Rarity);
 
     // What makes a list dull: the same family, rhyme, first letter, length or place of the target again.
     private static double Sameness(Candidate x, Candidate other) =>

@@ -22,6 +22,7 @@ public sealed class SchoolSentences
 {
     private readonly List<SentenceWord> _vocabulary = [];
     private readonly int[][] _words;
+    private readonly Dictionary<string, int> _numbers = [];
 
     // Of the last one asked: the pieces of a lesson, and the lessons of a rung's days and reviews, have the same taught.
     private volatile Found? _last;
@@ -30,14 +31,13 @@ public sealed class SchoolSentences
     {
         var words = rows.Words;
         All = [.. sentences.DistinctBy(x => x.Text)];
-        var known = new Dictionary<string, int>();
         _words = [.. All.Select(x => x.Words.Select(w => Number(w.ToLowerInvariant())).ToArray())];
 
         int Number(string key)
         {
-            if (!known.TryGetValue(key, out var number))
+            if (!_numbers.TryGetValue(key, out var number))
             {
-                known[key] = number = _vocabulary.Count;
+                _numbers[key] = number = _vocabulary.Count;
                 var word = words.FindWord(key);
                 _vocabulary.Add(new SentenceWord(key, word, words.Forms.Find(key), word is null ? null : BitsOf(rows, word), word is null || words.Of(word).Readings.Any(Judge.HasWeak)));
             }
@@ -63,6 +63,9 @@ public sealed class SchoolSentences
     }
 
     public IReadOnlyList<Sentence> All { get; }
+
+    /// <summary>A word of one of them, as it stands there.</summary>
+    internal SentenceWord WordOf(string written) => _vocabulary[_numbers[written.ToLowerInvariant()]];
 
     /// <summary>Sentences of which every word can be read, and whose capitals and marks may be met, with how often they hold the target and what was taught lately.</summary>
     /// <param name="may">What of the words that can be read may stand in one; null for all.</param>

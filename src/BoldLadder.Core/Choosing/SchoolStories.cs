@@ -16,6 +16,9 @@ public sealed class SchoolStories
 
     public IEnumerable<Story> All => _stories.Values;
 
+    /// <summary>Whether a story has a word of which something is true.</summary>
+    public bool Has(Story story, Predicate<SentenceWord> holds) => story.Text.Words.Any(x => holds(_texts.WordOf(x)));
+
     /// <summary>Stories of which every word can be read, with how often they hold the target and what was taught lately.</summary>
     public IEnumerable<GradedStory> Readable(Judge judge, Predicate<SentenceWord> isTarget, Predicate<SentenceWord> isLate, Predicate<SentenceWord>? may = null) =>
         _texts.Readable(judge, isTarget, isLate, may).Select(x => new GradedStory(_stories[x.Sentence], x.Targets, x.Late));

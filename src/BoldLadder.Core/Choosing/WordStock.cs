@@ -9,10 +9,13 @@ namespace BoldLadder.Core.Choosing;
 /// <param name="RimeAt">The segment it begins with.</param>
 public sealed record OfferedWord(LexiconWord Word, int Row, Segmentation Reading, string Rime, int RimeAt)
 {
-    /// <summary>It has a weak vowel; and it is a word of grammar: both asked of every word for every lesson.</summary>
+    /// <summary>It has a weak vowel; it is a word of grammar; and how rare it is: all asked of every word for every lesson.</summary>
     internal bool HasWeak { get; } = Judge.HasWeak(Reading);
 
     internal bool IsOfGrammar { get; } = FunctionWords.Has(Word.Key);
+
+    /// <summary>How many times as rare as the commonest word, by its logarithm to base 2.</summary>
+    internal double Rarity { get; } = Math.Log2(Word.Rank + 2);
 
     /// <summary>The letters of what rhymes, such as <c>ain</c>.</summary>
     public string RimeLetters => Reading.Word[Reading.Segments[RimeAt].Start..];

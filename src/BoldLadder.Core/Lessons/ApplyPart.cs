@@ -20,6 +20,8 @@ internal static class ApplyPart
     // A dictated sentence of about so many words is written in the time; one of so many that suit best is taken.
     private const int WordsToWrite = 5, MostToWrite = 7, DrawnFrom = 5;
 
+    private const int LongestSentence = 100;
+
     private const int WordsToUse = 2, SentencesBesideStory = 2;
 
     // Of three days on which something is their own, one has a story to go on with.
@@ -148,13 +150,17 @@ internal static class ApplyPart
         // Thousands are ranked, few are looked at: whether one is new is asked in their order, until there are enough.
         List<GradedSentence> Fresh(IEnumerable<GradedSentence> among) =>
         [
-            .. among.OrderBy(x => brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.Text)).ThenBy(x => x.Sentence.Words.Count > MostToWrite).ThenByDescending(x => Math.Min(2, x.Targets))
-                .ThenBy(x => char.IsAsciiLetterLower(x.Sentence.Text[0])).ThenBy(x => Math.Abs(x.Sentence.Words.Count - WordsToWrite)).Where(IsNew).Take(DrawnFrom),
+            .. among.OrderBy(x => Unfit(x, brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.Text))).Where(IsNew).Take(DrawnFrom),
         ];
         var on = kept.Count > 0 ? [] : Fresh(ranked.Where(x => x.Targets > 0));
         var one = kept.Count > 0 ? [] : dice.Mix(on.Count > 0 ? on : Fresh(ranked)).Take(1);
         return new LessonBlock(LessonPart.Apply, Activity.WriteSentence, [.. kept, .. one.Select(x => make.Sentence(x, Why(brief, x), Reason.Of(ReasonCode.NotReadBefore)))]);
     }
+
+    // What matters more outweighs all that matters less: read before, too long, little of today's part, a caption, not of the length.
+    private static int Unfit(GradedSentence x, int timesRead) =>
+        (((((((timesRead * 2) + (x.Sentence.Words.Count > MostToWrite ? 1 : 0)) * 3) + 2 - Math.Min(2, x.Targets)) * 2) + (char.IsAsciiLetterLower(x.Sentence.Text[0]) ? 1 : 0)) * LongestSentence)
+            + Math.Abs(x.Sentence.Words.Count - WordsToWrite);
 
     // From the middle of the ladder something is children's own: a sentence with two of today's words, or how a story goes on.
     private static LessonBlock OwnSentence(LessonBrief brief, ItemMaker make, Dice dice, IReadOnlyList<LessonItem> story)

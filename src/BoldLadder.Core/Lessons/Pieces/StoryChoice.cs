@@ -20,14 +20,10 @@ internal static class StoryChoice
     public static GradedStory? Best(LessonBrief brief, Dice dice) => Ranked(brief, dice).Select(x => (GradedStory?)x).FirstOrDefault();
 
     // Says of a word whether it has one of the parts of the day; none where the day has but one.
-    private static IReadOnlyList<Predicate<string>> PartsOf(LessonBrief brief)
+    private static IReadOnlyList<Predicate<SentenceWord>> PartsOf(LessonBrief brief)
     {
         var things = brief.Targets.Where(x => x.Correspondence is not null).ToList();
-        return things.Count < 2 ? [] : things.ConvertAll<Predicate<string>>(thing =>
-        {
-            var practised = brief.Practises([thing]);
-            return w => practised(new SentenceWord(w.ToLowerInvariant(), brief.Stock.Words.FindWord(w), null));
-        });
+        return things.Count < 2 ? [] : things.ConvertAll(x => brief.Practises([x]));
     }
 
     public static IReadOnlyList<GradedStory> Ranked(LessonBrief brief, Dice dice)
@@ -41,7 +37,7 @@ internal static class StoryChoice
             .Select(x => (x, Worth: (2 * Math.Min(5, x.Targets)) + (0.5 * Math.Min(6, x.Late)) + (0.5 * Math.Min(3, x.Story.Text.Words.Count(w => learning.Contains(w.ToLowerInvariant()))))
                 - (7 * brief.Standing.TimesRead.GetValueOrDefault(StoryBank.LogKey(x.Story.Title))) + dice.Next()))
             .OrderByDescending(x => x.Worth)
-            .Select((x, at) => (x.x, Worth: at < Looked ? x.Worth + (EachPart * parts.Count(holds => x.x.Story.Text.Words.Any(w => holds(w)))) : x.Worth))
+            .Select((x, at) => (x.x, Worth: at < Looked ? x.Worth + (EachPart * parts.Count(holds => brief.Stock.Stories.Has(x.x.Story, holds))) : x.Worth))
             .OrderByDescending(x => x.Worth).Select(x => x.x)];
     }
 }
