@@ -116,25 +116,25 @@ public sealed class ReadingChoice(WordStock stock)
     {
         var find = Finder(brief);
         // Of thousands that fit only those are made into candidates that can be drawn.
-        var (places, worths) = (ArrayPool<int>.Shared.Rent(stock.Offered.Count), ArrayPool<double>.Shared.Rent(stock.Offered.Count));
-        var count = 0;
-        for (var i = 0; i < stock.Offered.Count; i++)
+        var (fits, places, worths) = (new List<(OfferedWord Word, Fit Fit)>(), ArrayPool<int>.Shared.Rent(stock.Offered.Count), ArrayPool<double>.Shared.Rent(stock.Offered.Count));
+        foreach (var word in stock.Offered)
         {
-            if (find(stock.Offered[i]) is { } found)
+            if (find(word) is { } found)
             {
-                (places[count], worths[count++]) = (i, -found.Worth);
+                (places[fits.Count], worths[fits.Count]) = (fits.Count, -found.Worth);
+                fits.Add((word, found));
             }
         }
 
-        Array.Sort(worths, places, 0, count);
-        var taken = Math.Min(count, MostInPool);
-        while (taken > 0 && taken < count && worths[taken] == worths[taken - 1])
+        Array.Sort(worths, places, 0, fits.Count);
+        var taken = Math.Min(fits.Count, MostInPool);
+        while (taken > 0 && taken < fits.Count && worths[taken] == worths[taken - 1])
         {
             taken++;
         }
 
         // As common as each other: in the order of the stock.
-        List<Candidate> best = [.. places.Take(taken).Order().Select(x => Made(stock.Offered[x], find(stock.Offered[x])!.Value)).OrderByDescending(x => x.Worth)];
+        List<Candidate> best = [.. places.Take(taken).Order().Select(x => Made(fits[x].Word, fits[x].Fit)).OrderByDescending(x => x.Worth)];
         ArrayPool<int>.Shared.Return(places);
         ArrayPool<double>.Shared.Return(worths);
         return new ReadingPool(best);
