@@ -83,6 +83,23 @@ internal static class World
     public static Standing StandingOf(Ladder ladder, IEnumerable<LogEntry> entries, ReadingRules? rules = null) =>
         Standing.Of(ladder, new GroupLog(entries), Year, rules ?? South.Rules);
 
+    // What longer words end in: taught as one by some schools, above what the demo ladders teach.
+    private static readonly Ladder WordEnds = LadderText.Parse("""
+        name	Ends
+        [Ends]	12 4 5
+        ~ti:sh,o:schwa,n:n ~si:zh,o:schwa,n:n ~si:sh,o:schwa,n:n ~ssi:sh,o:schwa,n:n
+        ~t:ch,ure:schwa ~s:zh,ure:schwa ~ou:schwa,s:s ~ci:sh,ou:schwa,s:s
+        ~f:f,u:schwa,l:l ~l:l,e:schwa,ss:s ~n:n,e:schwa,ss:s ~m:m,e:schwa,n:n,t:t ~a:schwa,b:b,le:schwa+l ~i:i,b:b,le:schwa+l
+        """.Replace("        ", "", StringComparison.Ordinal));
+
+    /// <summary>Where all of a ladder is taught, and ends of longer words besides.</summary>
+    public static Judge AtTheTop(Ladder ladder, Accent accent)
+    {
+        var ends = WordEnds.Sections[0];
+        var more = Created([.. ladder.Sections, ends with { Id = "ends", Rungs = [.. ends.Rungs.Select((x, i) => x with { Id = $"ends-{i}" })] }]);
+        return new Judge(new TaughtSet(Rules(accent, ladder: more), [], []).With(more.Rungs));
+    }
+
     /// <summary>A ladder of one section, a rung for each word of the text: <c>s:s a:a !the -ing</c>.</summary>
     public static Ladder LadderOf(string rungs, string shape = "6 3 2") =>
         LadderText.Parse($"name\tTest\n[All]\t{shape}\n{rungs.Replace(" ", "\n").Replace("+", " ")}");

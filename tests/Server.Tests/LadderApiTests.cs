@@ -191,7 +191,7 @@ public sealed class LadderApiTests(App app)
     [InlineData("trickyWords", "😀")]
     [InlineData("adds", "ness", "ending")]
     [InlineData("adds", "threeLegs", "structure")]
-    [InlineData("adds", "ll:l a:aw", "rimeUnit")]
+    [InlineData("adds", "s:s t:t", "rimeUnit")]
     [InlineData("adds", "s:s a:a", "cluster")]
     [InlineData("adds", null)]
     [InlineData("trickyWords", null)]

@@ -344,4 +344,5 @@ public enum ReasonCode
 
     /// <summary>Arguments: the two numbers of beats, of words that are heard.</summary>
     AskBeatsHeard,
+    AskEndsSo,
 }

@@ -94,7 +94,7 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
     }
 
     private bool IsDayOff(string text) =>
-        SheetWords.IsHoliday(text) && !reader.Read(text).Any(x => x.Kind is WrittenKind.Grapheme or WrittenKind.Ending or WrittenKind.Cluster or WrittenKind.Structure);
+        SheetWords.IsHoliday(text) && !reader.Read(text).Any(x => x.Kind is WrittenKind.Grapheme or WrittenKind.Ending or WrittenKind.WordEnd or WrittenKind.Cluster or WrittenKind.Structure);
 
     private void Parts(IReadOnlyList<WrittenPart> parts, string text, Source source, List<WrittenRung> made)
     {

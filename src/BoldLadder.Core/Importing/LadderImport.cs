@@ -98,8 +98,8 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
                 case WrittenKind.Cluster when !IsOneSound(part, written):
                     adds.Add(Teachable.OfCluster(GraphemeRun.Parse(string.Join(' ', SoundChoice.ClusterOf(part.Letters, table)!))));
                     break;
-                case WrittenKind.RimeUnit:
-                    Rime(part with { Words = [.. part.Words, .. written.Words] }, source, state, made);
+                case WrittenKind.RimeUnit or WrittenKind.WordEnd:
+                    Unit(part with { Words = [.. part.Words, .. written.Words] }, source, state, made);
                     break;
                 default:
                     // s/ss: the letter alone is there beside what is new.
@@ -241,9 +241,9 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
         return others.Count > 0 && others.TrueForAll(x => x is [var one] && others[0] is [var first] && shares.SameHere(one.Sound, first.Sound)) ? others[0][0].Sound : null;
     }
 
-    private void Rime(WrittenPart part, Source source, Settling state, Draft made)
+    private void Unit(WrittenPart part, Source source, Settling state, Draft made)
     {
-        var found = _sounds.RimesOf(part.Letters, part.Words);
+        var found = _sounds.RunsOf(part.Letters, part.Words, part.Kind == WrittenKind.WordEnd);
         if (found.Count == 1)
         {
             made.Adds.Add(Teachable.OfRimeUnit(GraphemeRun.Parse(string.Join(' ', found[0]))));

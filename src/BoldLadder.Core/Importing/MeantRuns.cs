@@ -5,8 +5,8 @@ using BoldLadder.Core.Words;
 namespace BoldLadder.Core.Importing;
 
 /// <summary>
-/// What typed letters may mean as a part that is taught as one: consonants together (<i>st</i>), or a vowel with what
-/// follows it to the end (<i>all</i>); for a word, those that are in it. Found in the words that have them.
+/// What typed letters may mean as a part that is taught as one: consonants together (<i>st</i>), a vowel with what
+/// follows it to the end (<i>all</i>), or more that words end in (<i>tion</i>); for a word, those that are in it. Found in the words that have them.
 /// </summary>
 public sealed class MeantRuns(SchoolWords words)
 {
@@ -29,7 +29,7 @@ public sealed class MeantRuns(SchoolWords words)
                 continue;
             }
 
-            foreach (var run in words.Of(word).Readings.Take(1).SelectMany(RunsIn).Where(x => word.Key == asked || x.Label == asked).Distinct())
+            foreach (var run in words.Of(word).Readings.Take(1).SelectMany(RunsIn).Where(x => word.Key == asked || x.Run!.Letters == asked).Distinct())
             {
                 var (count, example) = found.GetValueOrDefault(run, (0, ""));
                 found[run] = (count + 1, example.Length > 0 || word.Familiarity != Familiarity.AtFourOrFive ? example : word.Spelling);
@@ -57,9 +57,12 @@ public sealed class MeantRuns(SchoolWords words)
         }
 
         var vowel = parts.FindLastIndex(x => x.Sound.IsVowel);
-        if (vowel >= 0 && vowel < parts.Count - 1 && Run(TeachableKind.RimeUnit, parts[vowel..]) is { } rime)
+        for (var from = vowel; from > 0 || (from == 0 && from == vowel); from--)
         {
-            yield return rime;
+            if (Run(TeachableKind.RimeUnit, parts[from..]) is { } ends)
+            {
+                yield return ends;
+            }
         }
     }
 

@@ -93,7 +93,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
     public bool IsLearntByHeart(string word) => _token.IsLearntByHeart(word);
 
     /// <summary>True when some letters are a grapheme, a split digraph, or letters of English that make one of the other parts.</summary>
-    public bool LooksLikePart(string text) => Read(text).All(x => x.Kind is WrittenKind.Grapheme or WrittenKind.Ending or WrittenKind.Cluster or WrittenKind.Structure or WrittenKind.RimeUnit);
+    public bool LooksLikePart(string text) => Read(text).All(x => x.Kind is WrittenKind.Grapheme or WrittenKind.Ending or WrittenKind.WordEnd or WrittenKind.Cluster or WrittenKind.Structure or WrittenKind.RimeUnit);
 
     private static string Plainer(string text)
     {
@@ -279,7 +279,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
             var read = tokens.Select(x => _token.One(x, sounds, named, both, place, asEnding && x.Length <= 4, column)).ToList();
 
             // "Vowel team ea": among letters with no comma between, words are only talk, unless all are such as a class is told.
-            var parts = read.Where(x => x.Kind is WrittenKind.Grapheme or WrittenKind.Ending or WrittenKind.Cluster).ToList();
+            var parts = read.Where(x => x.Kind is WrittenKind.Grapheme or WrittenKind.Ending or WrittenKind.WordEnd or WrittenKind.Cluster).ToList();
             var talks = read.Any(x => x.Kind == WrittenKind.Kept && !x.IsTaught || (x.Kind == WrittenKind.Word && words.FindWord(x.Letters) is not { Rank: < Talk }))
                 || main.Split(' ').Length + 2 <= piece.Split(' ').Length;
             if (parts.Count > 0 && talks)

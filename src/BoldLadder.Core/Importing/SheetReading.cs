@@ -339,7 +339,7 @@ internal sealed class SheetReading
     }
 
     // Parts, or words in a list; words that make a phrase say what the section is about.
-    private bool Teaches(string text) => _reader.Read(text) is var read && (read.Any(x => x.Kind is WrittenKind.Grapheme or WrittenKind.Ending or WrittenKind.Cluster or WrittenKind.RimeUnit or WrittenKind.Structure or WrittenKind.Print)
+    private bool Teaches(string text) => _reader.Read(text) is var read && (read.Any(x => x.Kind is WrittenKind.Grapheme or WrittenKind.Ending or WrittenKind.WordEnd or WrittenKind.Cluster or WrittenKind.RimeUnit or WrittenKind.Structure or WrittenKind.Print)
         || (read.Any(x => x.Kind == WrittenKind.Word) && (text.Contains(',', StringComparison.Ordinal) || (read.Count < SentenceFrom && read.All(x => x.Kind != WrittenKind.Word || _words.FindWord(x.Letters) is { Rank: < Commonest })))));
 
     // Words of which each is one a class must be told.

@@ -152,9 +152,10 @@ public sealed class SoundChoice(SchoolWords words, SpellingShares shares)
     }
 
     /// <summary>
-    /// The correspondences of a rime unit, as everyday words that end so have them; more than one when words differ.
+    /// The correspondences of what words end in, as everyday words that end so have them; more than one when words differ.
     /// </summary>
-    public IReadOnlyList<IReadOnlyList<Correspondence>> RimesOf(string letters, IReadOnlyList<string> beside)
+    /// <param name="weak">For an end of longer words (<i>tion</i>), which is said weakly; a rime begins with its vowel, said in full.</param>
+    public IReadOnlyList<IReadOnlyList<Correspondence>> RunsOf(string letters, IReadOnlyList<string> beside, bool weak)
     {
         var named = beside.Where(x => x.EndsWith(letters, StringComparison.Ordinal)).ToList();
         var from = named.Count > 0 ? named.Select(words.FindWord).OfType<LexiconWord>()
@@ -163,16 +164,18 @@ public sealed class SoundChoice(SchoolWords words, SpellingShares shares)
         foreach (var word in from)
         {
             // Said by itself, with its vowel in full (can).
-            var reading = words.Of(word).Readings.FirstOrDefault(x => x.Segments.All(s => s.Correspondence.Sound.Key != "schwa")) ?? words.Of(word).Readings[0];
+            var reading = weak ? words.Of(word).Readings[0] : words.Of(word).Readings.FirstOrDefault(x => x.Segments.All(s => s.Correspondence.Sound.Key != "schwa")) ?? words.Of(word).Readings[0];
             var tail = reading.Segments.Where(x => x.Start >= word.Key.Length - letters.Length).Select(x => x.Correspondence).ToList();
-            if (tail.Count > 1 && tail.Sum(x => x.Grapheme.Text.Length) == letters.Length && tail[0].Sound.IsVowel && tail.All(x => !x.Grapheme.IsSplit))
+            if (tail.Count > 1 && tail.Sum(x => x.Grapheme.Text.Length) == letters.Length && (weak || tail[0].Sound.IsVowel) && tail.All(x => !x.Grapheme.IsSplit))
             {
                 var key = string.Join(' ', tail);
                 found[key] = (found.GetValueOrDefault(key).Count + 1, tail);
             }
         }
 
-        var all = found.Values.Where(x => x.Parts[0].Sound.Key != "schwa").OrderByDescending(x => x.Count).ToList();
+        // An end of longer words is said lightly: -able is not that of table.
+        bool IsLight(IReadOnlyList<Correspondence> parts) => parts.Any(x => x.Sound.IsVowel) && parts.First(x => x.Sound.IsVowel).Sound.Key == "schwa";
+        var all = found.Values.Where(x => weak ? IsLight(x.Parts) || !found.Values.Any(y => IsLight(y.Parts)) : x.Parts[0].Sound.Key != "schwa").OrderByDescending(x => x.Count).ToList();
         // Of what letters say first fewer words are enough: -at is that of cat, though what and squat end so too.
         return all.Count == 0 ? [] : all[0].Count >= (IsMetFirst(all[0].Parts[0]) ? Plain : Clear) * all.Sum(x => x.Count) ? [all[0].Parts] : [.. all.Take(MostChoices).Select(x => x.Parts)];
     }

@@ -4,7 +4,7 @@ using static BoldLadder.Core.Importing.PartPatterns;
 
 namespace BoldLadder.Core.Importing;
 
-/// <summary>Says what one written token is: a grapheme, an ending, consonants together, a rime unit, a word, or none of these.</summary>
+/// <summary>Says what one written token is: a grapheme, an ending, consonants together, a rime unit, what longer words end in, a word, or none of these.</summary>
 internal sealed class TokenReader(CorrespondenceTable table, SchoolWords words)
 {
     /// <summary>Letters that make a grapheme of English now and then, and more often two: taken as two unless a word beside them says otherwise.</summary>
@@ -13,13 +13,16 @@ internal sealed class TokenReader(CorrespondenceTable table, SchoolWords words)
     /// <summary>Tricky words are commoner than this, or such as children know.</summary>
     private const int Learnt = 2000;
 
-    private static readonly HashSet<string> Unsupported =
+    private static readonly HashSet<string> WordEnds =
     [
         "tion", "sion", "ssion", "cian", "ture", "sure", "tious", "cious", "tial", "cial", "ous", "ious", "ful", "less", "ness", "ment", "able", "ible", "ation", "ity",
-        "un", "re", "dis", "mis", "pre", "sub", "ish", "en", "ist", "ence", "ance",
+        "ish", "en", "ist", "ence", "ance",
     ];
 
-    private static readonly HashSet<string> AsSuffixOnly = ["un", "re", "dis", "mis", "pre", "sub", "ish", "en", "ist", "sure", "able"];
+    // What words begin with is nothing that a rung holds.
+    private static readonly HashSet<string> Prefixes = ["un", "re", "dis", "mis", "pre", "sub"];
+
+    private static readonly HashSet<string> OnlyWithHyphen = ["re", "sub", "ish", "en", "ist", "sure", "able"];
 
     public WrittenPart One(
         string token, IReadOnlyList<string> sounds, IReadOnlyList<string> named, bool both, WrittenPlace place, bool asEnding, ColumnRole column)
@@ -66,7 +69,13 @@ internal sealed class TokenReader(CorrespondenceTable table, SchoolWords words)
             return part with { Kind = WrittenKind.RimeUnit };
         }
 
-        if (Unsupported.Contains(text) && !(AsSuffixOnly.Contains(text) && !asEnding && !last && !first))
+        var meant = !OnlyWithHyphen.Contains(text) || asEnding || last || first;
+        if (meant && WordEnds.Contains(text))
+        {
+            return part with { Kind = WrittenKind.WordEnd };
+        }
+
+        if (meant && Prefixes.Contains(text))
         {
             return WrittenPart.Plain(WrittenKind.Kept, named.Count > 0 ? $"{token} ({string.Join(", ", named)})" : token) with { IsTaught = true };
         }

@@ -12,6 +12,9 @@ public enum WrittenKind
     Cluster,
     RimeUnit,
 
+    /// <summary>What longer words end in, taught as one (<i>tion</i>, <i>ful</i>).</summary>
+    WordEnd,
+
     /// <summary>Capitals or marks of punctuation.</summary>
     Print,
 
@@ -53,7 +56,7 @@ public sealed record WrittenPart(
     /// <summary>It may as well be a whole word (<i>are</i>).</summary>
     public bool MayBeWord { get; init; }
 
-    /// <summary>For what is kept as a note: it is something to teach (<i>tion</i>), not a remark.</summary>
+    /// <summary>For what is kept as a note: it is something to teach (<i>un-</i>), not a remark.</summary>
     public bool IsTaught { get; init; }
 
     /// <summary>It was written as one with the part before it (<i>ss/ll</i>).</summary>

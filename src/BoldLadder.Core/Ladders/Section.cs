@@ -32,6 +32,8 @@ public readonly record struct WordShape(int Boxes, int Together, int Syllables)
                 // What an ending adds: its own boxes, a consonant behind that of the base, and most of them a beat.
                 { Ending: { } ending } => new WordShape(
                     Math.Min(12, Boxes + (ending is "s" ? 1 : ending is "est" ? 3 : 2)), Math.Min(4, ending is "s" or "ed" ? Together + 1 : 2), Math.Min(5, Syllables + (ending is "s" ? 0 : 1))),
+                { Kind: TeachableKind.RimeUnit, Run: { BringsBeat: true } run } => new WordShape(
+                    Math.Clamp(Boxes + 1, 3 + run.Parts.Count, 12), Math.Max(2, Together), Math.Clamp(Syllables, 1 + run.Beats, 5)),
                 { Correspondence: { } part } when Vowels.IsBeatAtEnd(part) => new WordShape(Math.Max(5, Boxes), 1, Math.Max(2, Syllables)),
                 _ => First,
             };

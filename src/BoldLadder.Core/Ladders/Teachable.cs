@@ -14,7 +14,7 @@ public enum TeachableKind
     /// <summary>A <see cref="TaughtStructure"/>.</summary>
     Structure,
 
-    /// <summary>A vowel taught as one with what follows it (<i>all</i>, <i>ight</i>).</summary>
+    /// <summary>What words end in, taught as one: a vowel with what follows it (<i>all</i>, <i>ight</i>), or more than that (<i>tion</i>, <i>ful</i>).</summary>
     RimeUnit,
 
     /// <summary>Consonants taught as one (<i>st</i>, <i>str</i>).</summary>
@@ -58,7 +58,7 @@ public sealed class Teachable : IEquatable<Teachable>
     /// <summary>The ending without its hyphen, when it is one.</summary>
     public string? Ending => Kind == TeachableKind.Ending ? Key : null;
 
-    /// <summary>For a list or a button: <c>ch</c>, <c>-ing</c>, <c>all</c>, <c>B</c>, or a structure or a mark in words.</summary>
+    /// <summary>For a list or a button: <c>ch</c>, <c>-ing</c>, <c>all</c>, <c>-tion</c>, <c>B</c>, or a structure or a mark in words.</summary>
     public string Label => Kind switch
     {
         TeachableKind.Correspondence => Correspondence!.Value.Grapheme.Text,
@@ -66,6 +66,7 @@ public sealed class Teachable : IEquatable<Teachable>
         TeachableKind.Structure => Rung.Describe(Structure!.Value),
         TeachableKind.Capital => Key,
         TeachableKind.Mark => Mark!.Name,
+        TeachableKind.RimeUnit when !Run!.IsRime => "-" + Run.Letters,
         _ => Run!.Letters,
     };
 
@@ -144,8 +145,7 @@ public sealed class Teachable : IEquatable<Teachable>
                 reason = $"the structures known are {string.Join(", ", Enum.GetValues<TaughtStructure>().Select(KeyOf))}";
                 break;
             case TeachableKind.RimeUnit when GraphemeRun.TryParse(key, out var rime, out reason):
-                reason = rime.Parts[0].Sound.IsVowel && !rime.Parts.Skip(1).Any(x => x.Sound.IsVowel)
-                    ? "" : "a rime unit begins with its vowel and has only consonants after it, such as a:aw ll:l";
+                reason = rime.Beats > 0 ? "" : "what words end in has a vowel, such as a:aw ll:l or ti:sh o:schwa n:n";
                 thing = reason.Length == 0 ? OfRimeUnit(rime) : null!;
                 break;
             case TeachableKind.Cluster when GraphemeRun.TryParse(key, out var cluster, out reason):

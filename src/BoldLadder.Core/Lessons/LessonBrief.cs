@@ -47,8 +47,9 @@ public sealed class LessonBrief
         (Stock, Standing, Day, Rung, Minutes, Seed, Kept, Own, Shared) = (stock, standing, day, rung, minutes, seed, kept ?? [], own, shared);
         var section = standing.SectionFor(rung);
         Shape = standing.Ladder.Sections[section].Shape.For(rung?.Adds ?? []);
-        // The beat of an ending, or of the er of river, makes no longer words of those it stands on.
-        _isAtLongerWords = standing.Ladder.Sections[section].Shape.For(rung?.Adds.Where(x => x.Ending is null && !(x.Correspondence is { } part && Vowels.IsBeatAtEnd(part))) ?? []).Syllables > 1;
+        // The beat of an ending, of the er of river or of tion makes no longer words of those it stands on.
+        _isAtLongerWords = standing.Ladder.Sections[section].Shape.For(
+            rung?.Adds.Where(x => x.Ending is null && x.Run is not { BringsBeat: true } && !(x.Correspondence is { } part && Vowels.IsBeatAtEnd(part))) ?? []).Syllables > 1;
         TrickyLearning = conventions.TrickyLearning;
         MadeUpAllowed = conventions.MadeUpIn(section, rung is { Kind: RungKind.Check });
         Teaches = rung is null ? [] : [.. rung.Adds.Where(x => rung.Kind == RungKind.Teach || !standing.Things.Contains(x))];

@@ -7,6 +7,7 @@ namespace BoldLadder.Core.Reading;
 public sealed class Judge(TaughtSet taught)
 {
     private readonly WordRows _rows = taught.Rules.Rows;
+    private readonly GraphemeRun[] _units = [.. taught.Things.Where(x => x.Kind == TeachableKind.RimeUnit).Select(x => x.Run!)];
 
     public TaughtSet Taught { get; } = taught;
 
@@ -77,19 +78,31 @@ public sealed class Judge(TaughtSet taught)
     /// tricky word, which shrinks as the year goes on.
     /// </summary>
     public IReadOnlyList<bool> Uncovered(Segmentation reading, EndedWord? ended) =>
-        [.. Bits.Needed(reading, ended, Structure.Of(reading)).Take(reading.Segments.Count).Select(Lacks)];
+        [.. Bits.Needed(reading, ended, Structure.Of(reading)).Take(reading.Segments.Count).Select((x, i) => Lacks(x) && !IsReadAsOne(reading, ended, i))];
+
+    // True when a segment of a reading stands in what the base word ends in and is taught as one.
+    private bool IsReadAsOne(Segmentation reading, EndedWord? ended, int segment)
+    {
+        if (_units.Length == 0)
+        {
+            return false;
+        }
+
+        var end = LadderUnits.EndOfBase(reading, ended);
+        return segment < end && Array.Exists(_units, x => segment >= end - x.Parts.Count && x.StandsAt(reading, end - x.Parts.Count));
+    }
 
     /// <summary>True when a reading has a weak vowel.</summary>
     public static bool HasWeak(Segmentation reading) => reading.Segments.Any(x => x.Correspondence.Sound.First.Key == "schwa");
 
-    /// <summary>True when no weak vowel of a reading is let pass: every one that it has is taught as one, or with the ending that it belongs to (the er of <i>taller</i>).</summary>
+    /// <summary>True when no weak vowel of a reading is let pass: every one that it has is taught as one, or with what it belongs to (the er of <i>taller</i>, the tion of <i>station</i>).</summary>
     public bool IsStrict(Segmentation reading, EndedWord? ended)
     {
         var endingStarts = ended is { Ending: "er" } && Taught.Things.Contains(Teachable.OfEnding("er")) ? reading.Word.Length - 2 : int.MaxValue;
         // Asked of thousands of words for one lesson: nothing is allocated.
         for (var i = 0; i < reading.Segments.Count; i++)
         {
-            if (reading.Segments[i].Correspondence is { Sound.First.Key: "schwa" } weak && reading.Segments[i].Start < endingStarts && !Taught.Things.Contains(Teachable.Of(weak)))
+            if (reading.Segments[i].Correspondence is { Sound.First.Key: "schwa" } weak && reading.Segments[i].Start < endingStarts && !Taught.Things.Contains(Teachable.Of(weak)) && !IsReadAsOne(reading, ended, i))
             {
                 return false;
             }

@@ -22,14 +22,16 @@ public sealed class SpellingFairness
     private readonly HashSet<string> _announcedEndings;
     private readonly HashSet<Correspondence> _correspondences;
     private readonly ILookup<string, Correspondence> _spellings;
+    private readonly List<GraphemeRun> _announcedUnits;
 
-    /// <param name="today">What today's rung teaches: the adult names its spellings and endings before the words are said.</param>
+    /// <param name="today">What today's rung teaches: the adult names its spellings, endings and units before the words are said.</param>
     public SpellingFairness(TaughtSet taught, SpellingEvidence evidence, IReadOnlyList<Teachable> today)
     {
         _taught = taught;
         _evidence = evidence;
         _announced = today.Select(x => x.Correspondence).OfType<Correspondence>().ToHashSet();
         _announcedEndings = today.Select(x => x.Ending).OfType<string>().ToHashSet();
+        _announcedUnits = [.. today.Where(x => x.Kind == TeachableKind.RimeUnit).Select(x => x.Run!)];
         _correspondences = [.. taught.Correspondences];
         _spellings = _correspondences.ToLookup(x => taught.Rules.SoundKey(x.Sound));
     }
@@ -48,7 +50,8 @@ public sealed class SpellingFairness
             return new Fairness(true, Reason.Of(ReasonCode.FairAsRead, $"{daysRead}"));
         }
 
-        var ending = ended is { } e && _announcedEndings.Contains(e.Taught) ? reading.Word.Length - e.Ending.Length : int.MaxValue;
+        var ending = ended is { } e && _announcedEndings.Contains(e.Taught) ? reading.Word.Length - e.Ending.Length
+            : _announcedUnits.Find(x => x.Ends(reading)) is { } unit ? reading.Segments[^unit.Parts.Count].Start : int.MaxValue;
         for (var i = 0; i < reading.Segments.Count; i++)
         {
             var correspondence = reading.Segments[i].Correspondence;

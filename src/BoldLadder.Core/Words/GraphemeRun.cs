@@ -3,7 +3,7 @@ using BoldLadder.Core.Sounds;
 namespace BoldLadder.Core.Words;
 
 /// <summary>
-/// Correspondences in a row that some schools teach as one: a rime unit (<i>all</i>) or a cluster (<i>st</i>). Equal when
+/// Correspondences in a row that some schools teach as one: a rime unit (<i>all</i>), what longer words end in (<i>tion</i>) or a cluster (<i>st</i>). Equal when
 /// they are the same correspondences in the same order.
 /// </summary>
 public sealed class GraphemeRun : IEquatable<GraphemeRun>
@@ -19,6 +19,15 @@ public sealed class GraphemeRun : IEquatable<GraphemeRun>
 
     /// <summary>Its letters, such as <c>all</c>.</summary>
     public string Letters => string.Concat(Parts.Select(x => x.Grapheme.LeadingLetters));
+
+    /// <summary>A vowel with what follows it (<i>all</i>): words that end in it rhyme.</summary>
+    public bool IsRime => Parts[0].Sound.IsVowel && Beats == 1;
+
+    /// <summary>Its vowels, each a beat of the word.</summary>
+    public int Beats => Parts.Count(x => x.Sound.IsVowel);
+
+    /// <summary>True for what ends longer words and is a beat of its own there (<i>tion</i>, <i>ful</i>, the <i>al</i> of metal): who is taught it is taught that beat.</summary>
+    public bool BringsBeat => Beats > 0 && (!IsRime || Parts[0].Sound.First.Key == "schwa");
 
     /// <summary>Reads two to five correspondences with spaces between; on failure <paramref name="reason"/> is a sentence.</summary>
     public static bool TryParse(string? text, out GraphemeRun run, out string reason)

@@ -39,6 +39,7 @@ public sealed class Questions(TeachingNotes notes, Accent accent, Terms terms)
             ReasonCode.AskWhichSpelling => $"{Listed(x)}: which goes in the gap, and why?",
             ReasonCode.AskWhichSays => $"The same letters, {x[0]}: which does it say? Read each, then point.",
             ReasonCode.AskRhymes => $"Does it rhyme with {x[0]}? Stand up if it does; if not, stay down.",
+            ReasonCode.AskEndsSo => $"Listen to the end: is it {x[0]}, as in {x[1]}? Stand up if it is; if not, stay down.",
             ReasonCode.AskHowItBegins => $"{x[0]} at the start, or {x[1]} alone? Link two fingers for {x[0]}; hold up one for {x[1]}.",
             ReasonCode.AskHowItEnds => $"{x[0]} at the end, or {x[1]} alone? Link two fingers for {x[0]}; hold up one for {x[1]}.",
             ReasonCode.AskHowManyBefore => $"How many sounds before the vowel, {x[0]} or {x[1]}? Show so many fingers.",

@@ -125,7 +125,7 @@ public class ChoiceTests
     public void The_bank_holds_sentences_enough_and_each_can_be_read_at_the_top_of_a_ladder()
     {
         Assert.True(World.Sentences.Sentences.Count >= 1200);
-        var judge = new Judge(new TaughtSet(World.South.Rules, [], []).With(World.Estuary.Rungs));
+        var judge = World.AtTheTop(World.Estuary, Accent.SouthernBritish);
         var unread = World.Sentences.Sentences.Where(x => !x.IsReadable(judge)).Select(x => x.Text).ToList();
         Assert.True(unread.Count <= 5, string.Join(" | ", unread));
     }

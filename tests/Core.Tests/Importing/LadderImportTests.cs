@@ -139,6 +139,8 @@ public class LadderImportTests
     [InlineData("st", "s:s t:t")]
     [InlineData("str", "s:s t:t r:r")]
     [InlineData("stand", "s:s t:t, n:n d:d, a:a n:n d:d")]
+    [InlineData("-tion", "ti:sh o:schwa n:n")]
+    [InlineData("ness", "n:n e:schwa ss:s")]
     [InlineData("q", "")]
     [InlineData("zzz", "")]
     public void Letters_offer_what_is_taught_as_one_and_a_word_what_is_in_it(string typed, string offered)

@@ -122,7 +122,7 @@ export function RungForm({ draft, edit, onDone }: Props) {
       </fieldset>
       <PrintFields listed={listed} chosen={chosen} onChange={setChosen} />
       <PartPicker
-        label="Rime units and clusters, where the school teaches them as one"
+        label="Rime units, ends of longer words (tion) and clusters, taught as one"
         chosen={units}
         onChange={setUnits}
         invalid={problem?.field === 'adds'}

@@ -79,7 +79,10 @@ const STEPS: { id: Step; name: string; about: ReactNode; aside?: boolean }[] = [
           Good schools differ here. Each choice shows what ships and why; yours is followed in lists,
           verdicts, lessons and on paper.
         </p>
-        <p>Clusters and rime units need no choice: a ladder that has rungs for them teaches them as one.</p>
+        <p>
+          Clusters, rime units and ends of longer words (tion) need no choice: a ladder that has rungs for
+          them teaches them as one.
+        </p>
       </>
     ),
   },

@@ -11,7 +11,7 @@ interface Props {
   chosen: TeachableDocument[];
   onChange: (chosen: TeachableDocument[]) => void;
   invalid?: boolean;
-  /** Picks rime units and clusters instead. */
+  /** Picks rime units, ends of longer words and clusters instead. */
   units?: boolean;
 }
 

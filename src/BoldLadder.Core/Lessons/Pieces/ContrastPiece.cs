@@ -41,9 +41,9 @@ internal static class ContrastPiece
             return brief.Rung is { Kind: RungKind.Contrast } ? BySpelling(brief, make, dice, used, together, OnADay) : Again(brief, make, dice, used, together);
         }
 
-        foreach (var ending in rung.Adds.Select(x => x.Ending).OfType<string>())
+        foreach (var thing in rung.Adds)
         {
-            if (BaseAndEnding(brief, make, dice, ending) is { } pairs)
+            if (BaseAndMore.Make(brief, make, dice, thing) is { } pairs)
             {
                 return pairs;
             }
@@ -132,19 +132,6 @@ internal static class ContrastPiece
             brief, make, dice,
             PairsOf(brief).ShortAndSplit(new ListBrief(brief.Judge, Shape: brief.Shape)).Where(x => x.Other.Reading.Segments.Any(s => s.Correspondence == taught)),
             Reason.Of(ReasonCode.AskShortAndSplit), x => [Reason.Of(ReasonCode.ShortVowel)]);
-
-    private static LessonBlock? BaseAndEnding(LessonBrief brief, ItemMaker make, Dice dice, string ending)
-    {
-        var pairs = brief.Stock.Offered.Where(x => x.Word.Ended is { } e && e.Taught == ending && x.Word.Everyday && IsFor(brief, x))
-            .Select(x => (Ended: x, Base: brief.Stock.Words.FindWord(x.Word.Ended!.Value.Base)))
-            .Where(x => x.Base is { Suitability: Suitability.Fine } && brief.Judge.IsReadable(x.Base)).ToList();
-        var chosen = Spread(dice.Mix(pairs.Take(Pairs * DrawnFrom)), x => x.Ended.Word.Ended!.Value.Join).Take(Pairs + 1).ToList();
-        return chosen.Count < FewestPairs ? null : new LessonBlock(LessonPart.Practise, Activity.Compare, [.. chosen.SelectMany(x => (LessonItem[])
-            [make.Word(x.Base!.Key, [Reason.Of(ReasonCode.BaseWord)]), make.Word(x.Ended.Word.Key, [Reason.Of(ReasonCode.HasEnding, ending)])])])
-        {
-            Asks = [Reason.Of(ReasonCode.AskEnding, ending)],
-        };
-    }
 
     private static LessonBlock? Added(LessonBrief brief, ItemMaker make, Dice dice, Rung rung)
     {
@@ -324,13 +311,13 @@ internal static class ContrastPiece
     private static int Used(LessonBrief brief, Correspondence x) =>
         Enum.GetValues<SoundPlace>().Sum(place => brief.Stock.Evidence.Count(x.Sound, place, x.Grapheme.Text));
 
-    private static bool IsFor(LessonBrief brief, OfferedWord x) =>
+    internal static bool IsFor(LessonBrief brief, OfferedWord x) =>
         brief.Stock.Rules.Rows.Fits(x.Row, brief.Shape) && brief.Judge.IsReadable(x.Word) && brief.MayChoose(x);
 
     private static WordPairs PairsOf(LessonBrief brief) => new(new WordLists(brief.Stock), brief.Stock);
 
     // One of each kind first, then a second of each.
-    private static IEnumerable<T> Spread<T, TKind>(IEnumerable<T> items, Func<T, TKind> kind) where TKind : notnull
+    internal static IEnumerable<T> Spread<T, TKind>(IEnumerable<T> items, Func<T, TKind> kind) where TKind : notnull
     {
         var seen = new Dictionary<TKind, int>();
         return items.Select(x => (x, Turn: seen[kind(x)] = seen.GetValueOrDefault(kind(x)) + 1)).ToList().OrderBy(x => x.Turn).Select(x => x.x);

@@ -9,14 +9,15 @@ namespace BoldLadder.Core.Lessons.Pieces;
 /// <summary>What is decided by ear where the new thing is no single sound: does it rhyme, do two consonants begin it or one, how many close it, how many beats it has.</summary>
 internal static class UnitListening
 {
-    private const int Fewest = 2, DrawnFrom = 16;
+    private const int Fewest = 2, DrawnFrom = 16, MostSounds = 9;
 
     /// <summary>The words and the question; null where the rung adds nothing of the kind, or the words are too few.</summary>
     public static (IReadOnlyList<LessonItem> Items, Reason Asks)? Of(LessonBrief brief, ItemMaker make, Dice dice, Rung rung, int count)
     {
         var (rime, cluster) = (rung.Adds.FirstOrDefault(x => x.Kind == TeachableKind.RimeUnit)?.Run, rung.Adds.FirstOrDefault(x => x.Kind == TeachableKind.Cluster)?.Run);
         var structure = rung.Adds.Select(x => x.Structure).FirstOrDefault(x => x is TaughtStructure.PairAtStart or TaughtStructure.PairAtEnd or TaughtStructure.ThreeTogether or TaughtStructure.TwoSyllables);
-        return rime is not null ? Rhymes(brief, make, dice, rime, count)
+        return rime is { BringsBeat: true } ? EndsSo(brief, make, dice, rime, count)
+            : rime is not null ? Rhymes(brief, make, dice, rime, count)
             : cluster is not null ? Begins(brief, make, dice, cluster, count) ?? Closes(brief, make, dice, cluster, count)
             : structure is TaughtStructure.TwoSyllables ? Beats(brief, make, dice, count)
             : structure is not null ? HowMany(brief, make, dice, structure.Value, count) : null;
@@ -33,6 +34,16 @@ internal static class UnitListening
         return Asked(
             make, dice, count, Known(brief).Where(x => x.Rime == example.Rime && x != example), "yes",
             Known(brief).Where(x => x.Rime != example.Rime && x.Reading.Segments[^1].Correspondence.Sound == last), "no", Reason.Of(ReasonCode.AskRhymes, example.Word.Spelling));
+    }
+
+    // Against it longer words that end otherwise; a word of one beat would be told by its length.
+    private static (IReadOnlyList<LessonItem>, Reason)? EndsSo(LessonBrief brief, ItemMaker make, Dice dice, GraphemeRun ends, int count)
+    {
+        var with = brief.Stock.Offered.Where(x => x.Word is { Everyday: true, Ended: null } && ends.Ends(x.Reading) && x.Reading.SoundCount <= MostSounds)
+            .OrderBy(x => x.Word.Familiarity != Familiarity.AtFourOrFive).ToList();
+        return with.Count == 0 ? null : Asked(
+            make, dice, count, with.Skip(1), "yes",
+            ListeningWords.OfTwoBeats(brief.Stock).Where(x => !ends.Ends(x.Reading)), "no", Reason.Of(ReasonCode.AskEndsSo, ends.Letters, with[0].Word.Spelling));
     }
 
     private static (IReadOnlyList<LessonItem>, Reason)? Begins(LessonBrief brief, ItemMaker make, Dice dice, GraphemeRun cluster, int count)
