@@ -80,6 +80,9 @@ public enum Slot
 
     /// <summary>Pictures, and the letters they begin with.</summary>
     FirstLetter,
+
+    /// <summary>Words that sound the same and are spelt apart.</summary>
+    SameSound,
 }
 
 /// <summary>A piece of a shape.</summary>
@@ -112,15 +115,15 @@ public sealed record LessonShape(ShapeKind Kind, IReadOnlyList<ShapePiece> Piece
 
     private static readonly Slot[] Meeting = [Slot.Meet, Slot.MeetTricky, Slot.Listening];
 
-    private static readonly Slot[] Practice = [Slot.OralBlending, Slot.Read, Slot.Contrast, Slot.MadeUp, Slot.Spell], WithPictures = [Slot.OralBlending, Slot.Read, Slot.MatchPicture, Slot.Contrast, Slot.MadeUp, Slot.Spell];
+    private static readonly Slot[] Practice = [Slot.OralBlending, Slot.Read, Slot.Contrast, Slot.MadeUp, Slot.Spell], WithPictures = [Slot.OralBlending, Slot.Read, Slot.MatchPicture, Slot.Contrast, Slot.SameSound, Slot.MadeUp, Slot.Spell];
 
     private static readonly Dictionary<ShapeKind, LessonShape> Shipped = new[]
     {
-        Of(ShapeKind.Opening, [.. Meeting, Slot.Riddles], [.. WithPictures.Where(x => x != Slot.MadeUp)], [.. Apply.Where(x => x.Slot != Slot.WritePicture)],
+        Of(ShapeKind.Opening, [.. Meeting, Slot.Riddles], [.. WithPictures.Where(x => x is not (Slot.MadeUp or Slot.SameSound))], [.. Apply.Where(x => x.Slot != Slot.WritePicture)],
             [new(LessonPart.Apply, Slot.FindPicture), new(LessonPart.Apply, Slot.SayApart), new(LessonPart.Apply, Slot.FirstLetter), new(LessonPart.Apply, Slot.WriteLetters)]),
         Of(ShapeKind.NewLearning, [.. Meeting, Slot.Riddles], WithPictures, Apply, ByEar),
-        Of(ShapeKind.FurtherDay, [Slot.Meet, Slot.MeetTricky, Slot.Spot], [Slot.OralBlending, Slot.Contrast, Slot.Read, Slot.MatchPicture, Slot.MadeUp, Slot.Build, Slot.Spell, Slot.WriteName], ApplyAndFinish, ByEar),
-        Of(ShapeKind.Contrast, Meeting, Practice, Apply, ByEar),
+        Of(ShapeKind.FurtherDay, [Slot.Meet, Slot.MeetTricky, Slot.Spot], [Slot.OralBlending, Slot.Contrast, Slot.SameSound, Slot.Read, Slot.MatchPicture, Slot.MadeUp, Slot.Build, Slot.Spell, Slot.WriteName], ApplyAndFinish, ByEar),
+        Of(ShapeKind.Contrast, Meeting, [.. WithPictures.Where(x => x != Slot.MatchPicture)], Apply, ByEar),
         Of(ShapeKind.Structure, Meeting, Practice, Apply, ByEar),
         Of(ShapeKind.Review, Meeting, Practice, ApplyAndFinish, ByEar),
         Of(ShapeKind.TrickyWordDay, [Slot.MeetTricky, Slot.SayTricky], [Slot.MixedTricky, Slot.OralBlending, Slot.FillGap, Slot.Read, Slot.Contrast, Slot.MadeUp], Apply, ByEar),
@@ -144,7 +147,7 @@ public sealed record LessonShape(ShapeKind Kind, IReadOnlyList<ShapePiece> Piece
             new(LessonPart.Teach, Slot.MeetTricky), new(LessonPart.Teach, Slot.SayTricky),
             .. kind is ShapeKind.TrickyWordDay ? [] : (ShapePiece[])[new(LessonPart.Teach, Slot.Listening), new(LessonPart.Teach, Slot.Spot)],
             .. kind is ShapeKind.Opening or ShapeKind.NewLearning or ShapeKind.FurtherDay or ShapeKind.Short ? (ShapePiece[])[new(LessonPart.Teach, Slot.Riddles)] : [],
-            new(LessonPart.Practise, Slot.OralBlending), new(LessonPart.Practise, Slot.Read), new(LessonPart.Practise, Slot.Contrast),
+            new(LessonPart.Practise, Slot.OralBlending), new(LessonPart.Practise, Slot.Read), new(LessonPart.Practise, Slot.Contrast), new(LessonPart.Practise, Slot.SameSound),
             new(LessonPart.Practise, Slot.MadeUp), new(LessonPart.Practise, Slot.MatchPicture), new(LessonPart.Practise, Slot.MixedTricky), new(LessonPart.Practise, Slot.FillGap), new(LessonPart.Practise, Slot.MendSentence), new(LessonPart.Practise, Slot.Build), new(LessonPart.Practise, Slot.Spell), new(LessonPart.Practise, Slot.WriteName),
             .. ApplyAndFinish, .. ByEar, new(LessonPart.Apply, Slot.SayApart), new(LessonPart.Apply, Slot.FindPicture), new(LessonPart.Apply, Slot.FirstLetter),
         ];

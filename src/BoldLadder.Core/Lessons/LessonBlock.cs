@@ -25,6 +25,9 @@ public enum Activity
 
     /// <summary>Words side by side that differ in one thing.</summary>
     Compare,
+
+    /// <summary>Two words that sound the same, each with the sentence that tells which is meant.</summary>
+    SameSound,
     OralBlending,
 
     /// <summary>A word is said, and children say its sounds.</summary>

@@ -59,12 +59,14 @@ internal static class PractisePart
     {
         var used = brief.Kept.Select(x => x.Item.Text.ToLowerInvariant()).ToHashSet();
         var madeUp = MadeUp(brief, make, dice, seconds);
+        var alike = SameSound.Make(brief, make, new Dice((ulong)dice.Next(int.MaxValue)), used);
+        used.UnionWith(alike.Items.Select(x => x.Text.ToLowerInvariant()));
         var contrast = gaps is null && brief.Pieces.Has(LessonPart.Practise, Slot.Contrast) ? ContrastPiece.Make(brief, make, new Dice((ulong)dice.Next(int.MaxValue)), used) : null;
         var byEar = brief.Asked(LessonPart.Practise, Activity.OralBlending) is { } asked
             ? new LessonBlock(LessonPart.Practise, Activity.OralBlending, OralBlending.Items(brief, make, dice, asked, new HashSet<string>())) : null;
         var pictures = PictureMatch.Make(brief, make, dice, used.Union(contrast?.Items.Select(x => x.Text.ToLowerInvariant()) ?? []).ToHashSet());
         var mixed = TrickyPieces.Mixed(brief, make, dice);
-        var extra = new[] { byEar, mixed.Items.Count > 0 ? mixed : null, gaps, contrast, madeUp, pictures, NameToWrite.Make(brief, make, dice) }.OfType<LessonBlock>().ToList();
+        var extra = new[] { byEar, mixed.Items.Count > 0 ? mixed : null, gaps, contrast, alike.Items.Count > 0 ? alike : null, madeUp, pictures, NameToWrite.Make(brief, make, dice) }.OfType<LessonBlock>().ToList();
         var (reads, builds, spells) = Counts(brief, seconds - extra.Sum(x => x.Seconds));
         var keptRead = brief.KeptIn(LessonPart.Practise, Activity.Read);
         var (keptSpell, keptBuilt) = (brief.KeptIn(LessonPart.Practise, Activity.Spell), brief.KeptIn(LessonPart.Practise, Activity.Build));

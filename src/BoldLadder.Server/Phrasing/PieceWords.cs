@@ -74,6 +74,7 @@ public sealed class PieceWords(ClassConventions conventions)
         Activity.FindPicture => "Say the sounds, children find the picture",
         Activity.FirstLetter => "What does it begin with?",
         Activity.Compare => "Two by two",
+        Activity.SameSound => "Same sound, two meanings",
         Activity.Read => "Read",
         Activity.Chain => "Chain",
         Activity.Sort => "Sort",
@@ -131,6 +132,7 @@ public sealed class PieceWords(ClassConventions conventions)
         Activity.FindPicture => "Show all the pictures. Say a word sound by sound with a small gap: children point to its picture, then say it.",
         Activity.FirstLetter => "Show each picture. Children say what it is, then its first sound alone, and write that letter.",
         Activity.Compare => "Show two at a time.",
+        Activity.SameSound => "Children read both: what do they notice? Say one of the sentences; they point to the word it means, and say which letters tell.",
         Activity.Read => conventions.BlendAloud switch
         {
             BlendAloud.BuildingUp => "Children say the first sound, then the first two together, then one more each time till the word is whole. First you show, then together, then each alone; then all again at once.",

@@ -5036,7 +5036,7 @@ export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
         /** @enum {unknown} */
-        Activity: "cards" | "recall" | "readAgain" | "trickyAtSight" | "meet" | "meetTricky" | "sayTricky" | "listening" | "riddles" | "spot" | "compare" | "oralBlending" | "sayApart" | "findPicture" | "firstLetter" | "read" | "build" | "spell" | "writeName" | "chain" | "sort" | "choose" | "madeUp" | "matchPicture" | "mixedTricky" | "fillGap" | "mendSentence" | "readSentences" | "readStory" | "writeSentence" | "ownSentence" | "writePicture" | "finishStory" | "writeLetters" | "spare";
+        Activity: "cards" | "recall" | "readAgain" | "trickyAtSight" | "meet" | "meetTricky" | "sayTricky" | "listening" | "riddles" | "spot" | "compare" | "sameSound" | "oralBlending" | "sayApart" | "findPicture" | "firstLetter" | "read" | "build" | "spell" | "writeName" | "chain" | "sort" | "choose" | "madeUp" | "matchPicture" | "mixedTricky" | "fillGap" | "mendSentence" | "readSentences" | "readStory" | "writeSentence" | "ownSentence" | "writePicture" | "finishStory" | "writeLetters" | "spare";
         /** @enum {unknown} */
         AmissKind: "notReadable" | "notDue" | "offPoint";
         AnswerView: {
@@ -6366,7 +6366,7 @@ export interface components {
             choices: components["schemas"]["ColumnRole"][];
         };
         /** @enum {unknown} */
-        Slot: "cards" | "recall" | "readAgain" | "trickyAtSight" | "meet" | "meetTricky" | "sayTricky" | "listening" | "riddles" | "spot" | "oralBlending" | "read" | "contrast" | "madeUp" | "matchPicture" | "mixedTricky" | "fillGap" | "mendSentence" | "build" | "spell" | "writeName" | "story" | "sentences" | "dictation" | "ownSentence" | "writePicture" | "finishStory" | "writeLetters" | "sayApart" | "findPicture" | "firstLetter";
+        Slot: "cards" | "recall" | "readAgain" | "trickyAtSight" | "meet" | "meetTricky" | "sayTricky" | "listening" | "riddles" | "spot" | "oralBlending" | "read" | "contrast" | "madeUp" | "matchPicture" | "mixedTricky" | "fillGap" | "mendSentence" | "build" | "spell" | "writeName" | "story" | "sentences" | "dictation" | "ownSentence" | "writePicture" | "finishStory" | "writeLetters" | "sayApart" | "findPicture" | "firstLetter" | "sameSound";
         SoundAlikeView: {
             word: string;
             familiarity: string;

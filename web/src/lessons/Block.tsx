@@ -20,6 +20,16 @@ interface Props {
   item: (x: ItemView) => React.ReactNode;
 }
 
+/** A word with the sentence that tells which one is meant. */
+function Told({ item, word }: { item: ItemView; word: React.ReactNode }) {
+  return (
+    <span className="told">
+      {word}
+      <small>{item.spoken}</small>
+    </span>
+  );
+}
+
 /** One piece of a lesson, drawn by its form: what to do, what is asked, and the material itself. */
 export function Block({ block, part, lesson, guided, item }: Props) {
   const time = block.seconds >= 45 && part.blocks.length > 1 ? minutes(block.seconds) : '';
@@ -72,7 +82,9 @@ export function Block({ block, part, lesson, guided, item }: Props) {
           <div className="items">
             {pairs(block.items).map((x) => (
               <span className="pair" key={x[0]?.id}>
-                {x.map(item)}
+                {block.activity === 'sameSound'
+                  ? x.map((one) => <Told key={one.id} item={one} word={item(one)} />)
+                  : x.map(item)}
               </span>
             ))}
           </div>

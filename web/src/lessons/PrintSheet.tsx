@@ -94,7 +94,7 @@ function SheetItems({ block }: { block: BlockView }) {
           <span className="sheet-item" key={two[0]?.id}>
             {two.map((x) => (
               <span className="sheet-of-pair" key={x.id}>
-                <Shown item={x} />{' '}
+                <Shown item={x} /> {block.activity === 'sameSound' && <i>“{x.spoken}”</i>}{' '}
               </span>
             ))}
           </span>

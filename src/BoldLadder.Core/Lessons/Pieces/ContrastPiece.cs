@@ -15,6 +15,9 @@ internal static class ContrastPiece
 {
     private const int Words = 6, Pairs = 3, FewestPairs = 2, MostColumns = 4, OnADay = 9, FewestInAColumn = 2;
 
+    // A spelling stands where at least one in so many of its words has it.
+    private const int StandsOneIn = 4;
+
     // Of the commonest words that fit: so many for each that is wanted, to draw from.
     private const int DrawnFrom = 6;
 
@@ -175,7 +178,11 @@ internal static class ContrastPiece
 
         // Of those the ones that stand there most: inside a word ie is told from ee and ea, not from the y of happy.
         var place = PartPlaces.In(brief.Stock, taught).Usual;
-        var there = all.OrderByDescending(own.Contains).ThenByDescending(x => brief.Stock.Everyday(x).Count(w => IsFor(brief, w) && PartPlaces.Of(w.Reading, x) == place)).Take(2).ToList();
+        // And of those that hardly stand there, crayon for ay, none is taken for it.
+        int There(Correspondence x) => brief.Stock.Everyday(x).Count(w => IsFor(brief, w) && PartPlaces.Of(w.Reading, x) == place);
+        bool Stands(Correspondence x) => There(x) * StandsOneIn >= brief.Stock.Everyday(x).Count(w => IsFor(brief, w));
+        var there = all.OrderByDescending(own.Contains).ThenByDescending(Stands).ThenByDescending(There).Take(2).ToList();
+        there = [.. there.Take(1).Concat(there.Skip(1).Where(x => own.Contains(x) || Stands(x)))];
         return BySpelling(brief, make, dice, used, [taught, .. there], Words, place) ?? BySpelling(brief, make, dice, used, [taught, there[0]], Words, place)
             ?? BySpelling(brief, make, dice, used, [taught, rivals[0]], Words);
     }

@@ -50,8 +50,9 @@ internal static class ListeningQuestion
         var rules = brief.Stock.Rules;
         var one = taught[0].Sound;
         var known = IsKnown(brief, one);
+        var silent = Silent(brief, taught[0]).ToList();
         var others = taught.Skip(1).Select(x => x.Sound).Where(x => !rules.SameSound(x, one)).Take(1)
-            .Concat(Short(taught[0])).Concat(NearSounds.Of(one)).Where(x => !rules.SameSound(x, one)).Distinct();
+            .Concat(Short(taught[0])).Concat(silent).Concat(NearSounds.Of(one)).Where(x => !rules.SameSound(x, one)).Distinct();
         foreach (var other in others)
         {
             // A sound that is new is heard first at the start; a new spelling where it stands oftenest.
@@ -59,11 +60,12 @@ internal static class ListeningQuestion
             {
                 var (ones, rest) = (Only(one, other), Only(other, one));
                 var against = Math.Max(count / 3, taught.Any(x => x.Sound == other) ? count / 2 : (count + 1) / 3);
-                (ones, rest) = (Spelt(ones, one), Spelt(rest, other));
+                (ones, rest) = (Spelt(ones, one), silent.Contains(other) ? [.. rest.Where(x => Written(x.Word.Key, place) == other.Key)] : Spelt(rest, other));
 
                 if (ones.Count >= count - against && rest.Count >= against)
                 {
                     var (a, b) = Names(brief, taught, one, other, place);
+                    b = silent.Contains(other) ? other.Key : b;
                     return new Question(
                         dice.Mix(Drawn(ones, dice, count - against, riddles).Select(x => Item(make, x, a, Reason.Of(ReasonCode.SoundStands, x.Place)))
                             .Concat(Drawn(rest, dice, against, riddles).Select(x => Item(make, x, b, Reason.Of(ReasonCode.GoesAgainst, b))))),
@@ -85,6 +87,21 @@ internal static class ListeningQuestion
 
     // What the e at the end changes is the short vowel: tap, tape.
     private static IEnumerable<Sound> Short(Correspondence part) => part.Grapheme.IsSplit && Sound.TryParse(part.Grapheme.LeadingLetters, out var sound, out _) ? [sound] : [];
+
+    // What is written and not said: the b of lamb is heard in crab, the k of knee in key.
+    private static IEnumerable<Sound> Silent(LessonBrief brief, Correspondence part)
+    {
+        if (part.Grapheme.Text is not [var first, var second] || first == second || part.Sound.IsVowel)
+        {
+            return [];
+        }
+
+        var place = PartPlaces.In(brief.Stock, part).Usual;
+        var silent = place == "first" && part.Sound.Key == $"{second}" ? first : place == "last" && part.Sound.Key == $"{first}" ? second : '-';
+        return Sound.TryParse($"{silent}", out var sound, out _) && !sound.IsVowel ? [sound] : [];
+    }
+
+    private static string Written(string word, string place) => place == "first" ? word[..1] : word[^1..];
 
     // The school's own words, as far as they go: where too few of them are without the sound, some of ours go against it.
     private static Question? Own(LessonBrief brief, ItemMaker make, Dice dice, Correspondence taught, IReadOnlyList<string> words, int count)
