@@ -106,6 +106,13 @@ internal sealed class Oracle
         // The er of river, the le of table and the y of happy are each a beat that comes with them.
         var lastVowel = parts.Take(ofBase).LastOrDefault(x => IsVowel(x[(x.IndexOf(':') + 1)..]), "");
         var own = beats > 1 && (lastVowel.EndsWith(":schwa+l") || lastVowel is "er:schwa" or "or:schwa" or "ar:schwa" or "re:schwa" or "our:schwa" or "y:ee" or "ey:ee") ? 1 : 0;
+
+        // And nk closes a word as one.
+        if (ofBase > 1 && parts[ofBase - 2] == "n:ng" && shown.Count == ofBase && IsVowel(sounds[ofBase - 3 < 0 ? 0 : ofBase - 3]))
+        {
+            shown = [.. shown.Take(ofBase - 1)];
+        }
+
         return EndingTaught(ending, taughtEndings) && ShapeTaught(shown, beats - own, adds);
     }
 

@@ -34,6 +34,7 @@ public readonly record struct WordShape(int Boxes, int Together, int Syllables)
                     Math.Min(12, Boxes + (ending is "s" ? 1 : ending is "est" ? 3 : 2)), Math.Min(4, ending is "s" or "ed" ? Together + 1 : 2), Math.Min(5, Syllables + (ending is "s" ? 0 : 1))),
                 { Kind: TeachableKind.RimeUnit, Run: { BringsBeat: true } run } => new WordShape(
                     Math.Clamp(Boxes + 1, 3 + run.Parts.Count, 12), Math.Max(2, Together), Math.Clamp(Syllables, 1 + run.Beats, 5)),
+                { Correspondence: { IsOfNk: true } } => new WordShape(4, 2, 1),
                 { Correspondence: { } part } when Vowels.IsBeatAtEnd(part) => new WordShape(Math.Max(5, Boxes), 1, Math.Max(2, Syllables)),
                 _ => First,
             };

@@ -61,7 +61,8 @@ public sealed class Teachable : IEquatable<Teachable>
     /// <summary>For a list or a button: <c>ch</c>, <c>-ing</c>, <c>all</c>, <c>-tion</c>, <c>B</c>, or a structure or a mark in words.</summary>
     public string Label => Kind switch
     {
-        TeachableKind.Correspondence => Correspondence!.Value.Grapheme.Text,
+        // Teachers write nk for the n that is said so before k.
+        TeachableKind.Correspondence => Correspondence!.Value.IsOfNk ? "nk" : Correspondence!.Value.Grapheme.Text,
         TeachableKind.Ending => "-" + Key,
         TeachableKind.Structure => Rung.Describe(Structure!.Value),
         TeachableKind.Capital => Key,

@@ -13,6 +13,9 @@ public static class DayPoint
 {
     private const int MostLines = 2;
 
+    // Three that are short are said, too, one for each part of the rung.
+    private const int MostLetters = 170;
+
     /// <summary>One or two sentences, never none.</summary>
     public static IReadOnlyList<PointLine> Of(Lesson lesson, TeachingNotes notes, ReadingRules rules) => lesson.Kind switch
     {
@@ -34,7 +37,8 @@ public static class DayPoint
         }
 
         var lines = lesson.Teaches.OrderByDescending(x => x.Kind == TeachableKind.Correspondence).ThenBy(x => x.IsPrint).DistinctBy(x => x.Label)
-            .Select(x => notes.Of(x) is { } note ? new PointLine(note.Point, null) : Facts(x)).Distinct().Take(MostLines).ToList();
+            .Select(x => notes.Of(x) is { } note ? new PointLine(note.Point, null) : Facts(x)).Distinct().ToList();
+        lines = lines.Count == MostLines + 1 && lines.Sum(x => x.Written?.Length ?? MostLetters) <= MostLetters ? lines : [.. lines.Take(MostLines)];
         return lines.Count > 0 ? lines : [Made(ReasonCode.PointReview, [.. lesson.GoesOver.Select(x => x.Label).Distinct()])];
     }
 

@@ -138,6 +138,11 @@ public sealed class Bits
             ofBase = ofBase with { Syllables = ofBase.Syllables - 1 };
         }
 
+        if (ofBase.EndRun == 2 && ClosesWithNk(reading, endingStarts))
+        {
+            ofBase = ofBase with { EndRun = 1 };
+        }
+
         foreach (var pattern in Patterns(ofBase))
         {
             yield return new Part(PartKind.Structure, Teachable.KeyOf(pattern));
@@ -148,6 +153,10 @@ public sealed class Bits
             yield return new Part(PartKind.EndingShape, $"{ended!.Value.Taught} {Teachable.KeyOf(pattern)}");
         }
     }
+
+    // Who is taught the n of pink is taught it with its k: the two close a word as one.
+    private static bool ClosesWithNk(Segmentation reading, int endingStarts) =>
+        reading.Segments.Where(x => x.Start < endingStarts).Select(x => x.Correspondence).TakeLast(2).ToList() is [{ IsOfNk: true }, { Sound.First.Key: "k" }];
 
     // Who knows the s of pins waits for longer words with boxes: that beat is its own.
     private static Structure OfBase(Segmentation reading, EndedWord ended, Structure structure, int endingStarts)

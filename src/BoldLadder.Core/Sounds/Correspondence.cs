@@ -12,6 +12,9 @@ public readonly record struct Correspondence(Grapheme Grapheme, Sound Sound)
     /// <summary>True for a consonant written twice and said once: <c>tt:t</c>.</summary>
     public bool IsDoubledConsonant => Grapheme.Kind == GraphemeKind.Doubled && !Sound.IsVowel;
 
+    /// <summary>True for the n of <i>pink</i>, said as in <i>sing</i>.</summary>
+    public bool IsOfNk => Grapheme.Text == "n" && Sound.Key == "ng";
+
     /// <summary>Reads <c>grapheme:sound</c>; on failure <paramref name="reason"/> is a sentence for the person who typed it.</summary>
     public static bool TryParse(string? text, out Correspondence correspondence, out string reason)
     {

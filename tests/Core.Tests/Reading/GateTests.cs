@@ -119,4 +119,19 @@ public class GateTests
             });
         }
     }
+
+    [Theory]
+    [InlineData(5, "pink", "not-yet")]
+    [InlineData(6, "pink", "readable")]
+    [InlineData(6, "tank", "readable")]
+    [InlineData(6, "tanks", "not-yet")]
+    [InlineData(6, "ant", "not-yet")]
+    [InlineData(7, "ant", "readable")]
+    public void Who_is_taught_nk_reads_pink_before_other_consonants_that_close_a_word_together(int taught, string word, string verdict)
+    {
+        var ladder = World.LadderOf("p:p i:i a:a t:t+n:n k:k n:ng #pairAtEnd s:s #threeTogether");
+        var rules = World.Rules(Accent.SouthernBritish, ladder: ladder);
+        Assert.Equal(verdict, new Judge(new TaughtSet(rules, [], []).With(ladder.Rungs.Take(taught))).Of(word).Key);
+        Assert.Equal("nk", ladder.Rungs[5].Label);
+    }
 }

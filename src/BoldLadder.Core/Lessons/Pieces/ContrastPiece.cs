@@ -167,9 +167,10 @@ internal static class ContrastPiece
         // where the new one does, since elsewhere nobody would take one for the other.
         foreach (var columns in (IReadOnlyList<Correspondence>[])[[taught, .. rivals], [taught, rivals[0]]])
         {
-            if (BySpelling(brief, make, dice, used, columns, Words) is { } open && open.Items.Count(x => IsTold(brief, x, columns)) >= open.Items.Count - 1)
+            if (BySpelling(brief, make, dice, used, columns, Words) is { } open && open.Items.Where(x => IsTold(brief, x, columns)).ToList() is var told && told.Count >= open.Items.Count - 1
+                && columns.All(c => told.Count(x => x.Heading == c.Grapheme.Text) >= FewestInAColumn))
             {
-                return new LessonBlock(LessonPart.Practise, Activity.Choose, open.Items)
+                return new LessonBlock(LessonPart.Practise, Activity.Choose, told)
                 {
                     Asks = [Reason.Of(ReasonCode.AskWhichSpelling, [.. columns.Select(x => x.Grapheme.Text)])],
                 };
@@ -289,8 +290,10 @@ internal static class ContrastPiece
         LessonBrief brief, Dice dice, Correspondence column, IReadOnlyList<Correspondence> columns, HashSet<string> used, int count, string? place)
     {
         var others = columns.Where(x => x != column).Select(x => x.Grapheme).ToHashSet();
+        // Beside letters that come in twos at the end stands none that comes alone there: quiz goes against buzz and fizz.
+        var notLast = !column.IsDoubledConsonant && columns.Any(DoubledLetters.EndWords);
         var fit = brief.Stock.Everyday(column).Where(x => IsFor(brief, x) && x.Reading.Segments.Count > 1 && (!columns[0].IsDoubledConsonant || brief.Shape.Syllables == 1 || DoubledLetters.Decides(x.Reading, column))
-            && (place is null || PartPlaces.Of(x.Reading, column) == place) && x.Reading.Segments.Count(s => s.Correspondence == column) == 1 && !x.Reading.Segments.Any(s => others.Contains(s.Correspondence.Grapheme)));
+            && (place is null || PartPlaces.Of(x.Reading, column) == place) && !(notLast && PartPlaces.Of(x.Reading, column) == "last") && x.Reading.Segments.Count(s => s.Correspondence == column) == 1 && !x.Reading.Segments.Any(s => others.Contains(s.Correspondence.Grapheme)));
         var fresh = fit.OrderBy(x => used.Contains(x.Word.Key)).ThenBy(x => x.Word.Familiarity != Familiarity.AtFourOrFive)
             .ThenBy(x => brief.Standing.TimesRead.GetValueOrDefault(x.Word.Key) / 4).ThenBy(x => x.Word.Rank);
         return Spread(dice.Mix(fresh.Take(count * DrawnFrom)).OrderBy(x => used.Contains(x.Word.Key)), x => x.Rime).Take(count);

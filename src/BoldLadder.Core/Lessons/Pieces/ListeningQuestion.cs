@@ -55,8 +55,9 @@ internal static class ListeningQuestion
             .Concat(Short(taught[0])).Concat(silent).Concat(NearSounds.Of(one)).Where(x => !rules.SameSound(x, one)).Distinct();
         foreach (var other in others)
         {
-            // A sound that is new is heard first at the start; a new spelling where it stands oftenest.
-            foreach (var place in known ? PartPlaces.In(brief.Stock, taught[0]).Ordered : Places)
+            // A sound that is new is heard first at the start; else, and a new spelling, where it stands oftenest.
+            var usual = PartPlaces.In(brief.Stock, taught[0]).Ordered;
+            foreach (var place in known ? usual : ["first", .. usual.Where(x => x != "first")])
             {
                 var (ones, rest) = (Only(one, other), Only(other, one));
                 var against = Math.Max(count / 3, taught.Any(x => x.Sound == other) ? count / 2 : (count + 1) / 3);
@@ -119,8 +120,6 @@ internal static class ListeningQuestion
         LessonItem Said(string word, IReadOnlyList<string> apart, string answer, Reason why) =>
             make.Item(ItemKind.Listening, word, string.Join(' ', apart), [why]) with { Heading = answer };
     }
-
-    private static readonly string[] Places = ["first", "last", "inside"];
 
     private static bool IsSpelt(LessonBrief brief, ListeningWord word, List<Correspondence> taught) =>
         brief.Stock.Words.Of(word.Word).Readings[0].Segments.Any(x => taught.Contains(x.Correspondence));
