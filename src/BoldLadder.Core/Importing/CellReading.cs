@@ -123,7 +123,7 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
             return;
         }
 
-        var apart = graphemes.Count == parts.Count(x => x.Kind is not WrittenKind.Word) && ((at.OwnWeek.Length > 0 && !at.DayGiven && !layout.DayColumns && graphemes.Count > 1) || graphemes.Count >= EachItsOwn);
+        var apart = graphemes.Count == parts.Count(x => x.Kind is not WrittenKind.Word) && ((at.OwnWeek.Length > 0 && !at.DayGiven && !layout.DayColumns && graphemes.Count > 1) || (graphemes.Count >= EachItsOwn && !graphemes.TrueForAll(IsTwice)));
         WrittenRung? rung = null;
         foreach (var part in parts)
         {
@@ -139,6 +139,9 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
             rung.CellLetters = [.. graphemes.Select(x => x.Letters)];
         }
     }
+
+    // Letters that come in twos at the end of a word are one thing to learn, however many they are.
+    private static bool IsTwice(WrittenPart x) => x.Letters is [var first, var second] && first == second && !TokenReader.IsVowel(first);
 
     /// <summary>The tricky words of a cell, a label before them and remarks left away.</summary>
     public static List<string> TrickyIn(string text) => [.. text.Split('\n')

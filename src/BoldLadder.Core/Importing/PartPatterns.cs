@@ -28,7 +28,7 @@ internal static partial class PartPatterns
     public static partial Regex ListAfterTalk();
 
     // A kind of letters: what is listed under it is letters, though each may be a word (or, ore).
-    [GeneratedRegex(@"\b(?:digraphs?|trigraphs?|teams?|controlled|bossy|graphemes?|phonemes?)\b", Any)]
+    [GeneratedRegex(@"\b(?:digraphs?|trigraphs?|teams?|controlled|bossy|vowel\s+r|graphemes?|phonemes?)\b", Any)]
     public static partial Regex KindOfLetters();
 
     // Letters in a row with an arrow between each: d > o > g.
@@ -102,7 +102,7 @@ internal static partial class PartPatterns
     public static partial Regex Noise();
 
     // A sound and its spellings, without strokes: the sound j spelt dge, n spelt kn or gn.
-    [GeneratedRegex(@"^\s*(?:the\s+)?(?:sound\s+)?(?<sound>[a-z]{1,3})(?:\s+sound)?\s+(?:spelt|spelled|written)\s+(?:as\s+|with\s+)?(?<rest>.+)$", Any)]
+    [GeneratedRegex(@"^\s*(?:the\s+)?(?:sound\s+)?(?<sound>[a-z]{1,3})(?:\s+sound)?(?:\s+at\s+the\s+(?:start|beginning|end)(?:\s+of\s+(?:a\s+)?words?)?)?\s+(?:is\s+)?(?:spelt|spelled|written)\s+(?:as\s+|with\s+)?(?<rest>.+)$", Any)]
     public static partial Regex SpeltSo();
 
     // "V + e": one spelling of two letters.
@@ -112,6 +112,10 @@ internal static partial class PartPatterns
     // Which words take an ending is no part of it: adding -es to words ending in y.
     [GeneratedRegex(@"\bto\s+(?:(?:root|base)\s+)?(?:words?|verbs?|nouns?|roots?|bases?)\s+(?:that\s+)?end(?:ing|s)?\s+(?:in|with)\s+.+$", Any)]
     public static partial Regex WhatTakesIt();
+
+    // "Adding s and es to words (plural)": endings, however they are written.
+    [GeneratedRegex(@"^\s*add(?:ing)?\s+(?:-?(?<ending>s|es|ed|ing|er|est|ly|y)\b(?:\s*(?:,|/|&|\band\b|\bor\b)\s*)?)+(?:\s.*)?$", Any)]
+    public static partial Regex Adding();
 
     // "Words ending in -s": what they end in, and no example of it.
     [GeneratedRegex(@"\b(?:words?\s+)?(?:that\s+)?(?:end(?:ing|s)?|finish(?:ing|es)?)\s+(?:in|with)(?:\s+the\s+letters?)?\s+(?=(?<dash>-)?\S)", Any)]

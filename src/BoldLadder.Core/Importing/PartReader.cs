@@ -100,6 +100,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         text = text.Replace('’', '\'').Replace('‘', '\'').Replace('“', '"').Replace('”', '"').Replace('\u00A0', ' ').Replace('‑', '-').Replace('−', '-')
             .Replace('＿', '_').Replace('／', '/').Replace("\u200B", "", StringComparison.Ordinal).Replace("\u00AD", "", StringComparison.Ordinal);
         text = EndsIn().Replace(WhatTakesIt().Replace(Neighbours().Replace(text, " "), ""), x => x.Groups["dash"].Success ? "ending " : "final ");
+        text = Adding().Replace(text, x => string.Join(", ", x.Groups["ending"].Captures.Select(e => "-" + e.Value.ToLowerInvariant())));
         text = ArrowsBetween().Match(text) is { Success: true } row ? string.Join(", ", row.Groups["part"].Captures.Select(x => x.Value)) : PlusE().Replace(text.Trim(), "${first}e");
         text = BothManners().Replace(BracketEnd().Replace(text, "), "), " both ");
         return Spaces().Replace(Symbols().Replace(Bullet().Replace(text, ""), " "), " ").Trim(' ', '.', ';', ',', '~');
@@ -115,7 +116,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
             return ("", string.Join(", ", spaced));
         }
 
-        return match.Success && Pieces(match.Groups["list"].Value) is { Count: > 0 } pieces && (pieces.Count > 1 || match.Groups["long"].Success || TokenReader.Split(pieces[0].Text, false) is not null) && pieces.TrueForAll(x => IsLetters(x.Text)) && (KindOfLetters().IsMatch(match.Groups["talk"].Value) || pieces.Exists(x => !_token.IsWord(x.Text)))
+        return match.Success && Pieces(match.Groups["list"].Value) is { Count: > 0 } pieces && (pieces.Count > 1 || match.Groups["long"].Success || KindOfLetters().IsMatch(match.Groups["talk"].Value) || TokenReader.Split(pieces[0].Text, false) is not null) && pieces.TrueForAll(x => IsLetters(x.Text)) && (KindOfLetters().IsMatch(match.Groups["talk"].Value) || pieces.Exists(x => !_token.IsWord(x.Text)))
             ? (Manner().Match(match.Groups["talk"].Value) is { Success: true, Value: var manner } ? manner : "", match.Groups["list"].Value)
             : ListAfterColon().Match(text) is { Success: true } said && !_token.Known(said.Groups["talk"].Value.ToLowerInvariant()) && Pieces(said.Groups["list"].Value) is { Count: > 1 } listed && listed.TrueForAll(x => IsLetters(x.Text))
                 && listed.Count(x => x.Text.Length > 1 && _token.IsWord(x.Text)) * 2 < listed.Count ? ("", said.Groups["list"].Value) : null;

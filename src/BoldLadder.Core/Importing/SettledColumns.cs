@@ -27,6 +27,9 @@ internal static class SettledColumns
         // What stands beside the letters under a heading that nobody knows is said of them: known as, also says.
         columns = Taken(columns, ColumnRole.Notes, x => x.Role == ColumnRole.Parts && x.Heading.Length > 0 && !IsNamed(x) && contents.TextsOf(x).TrueForAll(t => t.StartsWith('/')) && StandsBeside(x, IsNamed));
 
+        // Whole words that show the letters of their rows are examples of them: spellings to take home.
+        columns = Taken(columns, ColumnRole.Words, x => x.Role == ColumnRole.Parts && !IsLetters(x) && Mostly(contents.TextsOf(x), t => contents.Reader.Read(t).All(p => p.Kind == WrittenKind.Word)) && contents.IsShown(x, 1, [.. Taught().Where(y => y != x && IsLetters(y))]));
+
         // Sounds are said of the letters beside them; where no column stands beside them, or lists of them stand mostly alone, they are what is taught.
         var none = Taught().Count == 0;
         columns = Taken(columns, ColumnRole.Parts, x => x.Role == ColumnRole.Sounds && (none || (!StandsBeside(x, _ => true) && Mostly(contents.TextsOf(x), t => contents.Reader.Read(t).Count > 1))));

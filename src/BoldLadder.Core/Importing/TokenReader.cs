@@ -69,6 +69,12 @@ internal sealed class TokenReader(CorrespondenceTable table, SchoolWords words)
             return part with { Kind = WrittenKind.RimeUnit };
         }
 
+        // -el (camel) ends longer words; the al of walk does not.
+        if (last && text is ("el" or "al" or "il"))
+        {
+            return part with { Kind = WrittenKind.WordEnd };
+        }
+
         var meant = !OnlyWithHyphen.Contains(text) || asEnding || last || first;
         if (meant && WordEnds.Contains(text))
         {
@@ -114,7 +120,7 @@ internal sealed class TokenReader(CorrespondenceTable table, SchoolWords words)
 
     // "-y (happy)" and "er (sister)" name the letters at the end of a word that no ending made.
     private bool NamesNoEnding(string text, IReadOnlyList<string> named, bool asEnding, bool last) =>
-        text == "y" && named.Count == 0 && !asEnding ? true : named.Count > 0 ? !asEnding && named.All(x => words.FindWord(x) is { } word && word.Ended?.Taught != Endings.AsTaught(text))
+        text == "y" && named.Count == 0 && !asEnding ? true : named.Count > 0 ? (!asEnding || text is "y") && named.All(x => words.FindWord(x) is { } word && word.Ended?.Taught != Endings.AsTaught(text))
             : !asEnding && !last && text is not ("ed" or "ing" or "est");
 
     public static string? Split(string text, bool said)
