@@ -104,7 +104,7 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
         if (made.Count > 0 && made[^1].Parts.Count > 0 && parts.All(x => x.Kind is WrittenKind.Word or WrittenKind.Kept))
         {
             // The and I below o, d, n, i are no words that show them.
-            if (parts.All(x => x.Kind == WrittenKind.Word && reader.IsToldWhole(x.Letters)) && !parts.All(x => made.Exists(m => m.Parts.Exists(p => p.Letters.Length > 1 && p.IsSeenIn(x.Letters)))))
+            if (parts.All(x => x.Kind == WrittenKind.Word && reader.IsLearntByHeart(x.Letters)) && parts.Any(x => reader.IsToldWhole(x.Letters)) && !parts.All(x => made.Exists(m => m.Parts.Exists(p => p.Letters.Length > 1 && p.IsSeenIn(x.Letters)))))
             {
                 made[0].Tricky.AddRange(parts.Select(x => x.Letters));
                 return;

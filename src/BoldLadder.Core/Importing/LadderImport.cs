@@ -191,6 +191,8 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
             return;
         }
 
+        // "/k/" beside cat is its c.
+        part = bare && part.IsSound && written.Words is [var shown] && _sounds.SpeltIn(shown, part.Letters) is { } letters ? part with { Letters = letters } : part;
         var said = bare && written.Sound.Length > 0 && SoundNames.Find(written.Sound, part.Letters).Any() ? part with { Sounds = [written.Sound] } : part;
         var chosen = _sounds.Of(said, written.Words, state.Taught);
         if (chosen.Settled.Count == 0 && chosen.Choices.Count == 0)

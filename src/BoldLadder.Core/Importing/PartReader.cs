@@ -235,7 +235,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
             // "/sh/" alone: the sound's letters are the part; so are the letters of a sound named by its key.
             if (sounds.Count == 1 && _token.Known(sounds[0].ToLowerInvariant()))
             {
-                return [_token.One(sounds[0].ToLowerInvariant(), [], named, both, place, asEnding, column)];
+                return [_token.One(sounds[0].ToLowerInvariant(), [], named, both, place, asEnding, column) with { IsSound = true }];
             }
 
             // "Double letters" says something, though no letters.

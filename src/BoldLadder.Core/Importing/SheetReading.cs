@@ -303,8 +303,8 @@ internal sealed class SheetReading
             return false;
         }
 
-        // A whole sentence is talk: dear all, here is the order.
-        if (isWords && text.EndsWith('.') && read.Count > SentenceFrom)
+        // A whole sentence is talk: dear all, here is the order; thank you for your support.
+        if (isWords && (SheetWords.IsCourtesy(text) || (text[^1] is '.' or '!' && text.Split(' ').Length > SentenceFrom)))
         {
             Leave(cell, Rungs.Count == 0 ? LeftOutReason.Title : LeftOutReason.NotRead);
             return true;

@@ -239,6 +239,12 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^((?<d>mon|tue|tues|wed|weds|thu|thur|thurs|fri)(day|sday|nesday|rsday|urday)?\.?|day\s*(?<n>[1-5]))(\s*(/|-|–|&|\+|,|and|to)\s*((mon|tue|wed|thu|fri)[a-z]*\.?|(day\s*)?[1-5]))?$", Any)]
     private static partial Regex Weekday();
 
+    /// <summary>True for what people say to each other in a letter.</summary>
+    public static bool IsCourtesy(string text) => Courtesy().IsMatch(text);
+
+    [GeneratedRegex(@"^\s*(dear|(many\s+|with\s+)?thanks|thank\s+you|(kind(est)?|best|warm)\s+(regards|wishes)|yours|love\s+from)\b", Any)]
+    private static partial Regex Courtesy();
+
     // As in a diary, without a year: Mon 7 Sept, 7th of May, Sept. 7, 7/9.
     [GeneratedRegex(@"^((mon|tue|wed|thu|fri)[a-z]*\.?,?\s*)?(the\s+)?(\d{1,2}(st|nd|rd|th)?\s*(of\s+)?(jan|feb|mar|apr|may|june?|july?|aug|sept?|oct|nov|dec)[a-z]*\.?|(jan|feb|mar|apr|may|june?|july?|aug|sept?|oct|nov|dec)[a-z]*\.?\s*\d{1,2}(st|nd|rd|th)?|\d{1,2}[/.]\d{1,2}([/.]\d{2,4})?)(\s*,?\s*\d{4})?$", Any)]
     private static partial Regex DayOfDiary();

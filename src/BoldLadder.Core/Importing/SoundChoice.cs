@@ -180,6 +180,10 @@ public sealed class SoundChoice(SchoolWords words, SpellingShares shares)
         return all.Count == 0 ? [] : all[0].Count >= (IsMetFirst(all[0].Parts[0]) ? Plain : Clear) * all.Sum(x => x.Count) ? [all[0].Parts] : [.. all.Take(MostChoices).Select(x => x.Parts)];
     }
 
+    /// <summary>The letters by which a word spells the sound that others spell first; null where it has none, or several.</summary>
+    public string? SpeltIn(string word, string letters) => shares.Of(letters) is [var first, ..] && words.FindWord(word) is { } found
+        && words.Of(found).Readings[0].Segments.Where(x => shares.SameHere(x.Correspondence.Sound, first.Correspondence.Sound)).Select(x => x.Correspondence.Grapheme.Text).Distinct().ToList() is [var spelt] ? spelt : null;
+
     private List<SpellingShare> Candidates(string letters)
     {
         var all = shares.Of(letters);

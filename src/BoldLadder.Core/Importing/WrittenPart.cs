@@ -56,6 +56,9 @@ public sealed record WrittenPart(
     /// <summary>It may as well be a whole word (<i>are</i>).</summary>
     public bool MayBeWord { get; init; }
 
+    /// <summary>A sound was written, and no letters: <i>/k/</i>.</summary>
+    public bool IsSound { get; init; }
+
     /// <summary>For what is kept as a note: it is something to teach (<i>un-</i>), not a remark.</summary>
     public bool IsTaught { get; init; }
 
