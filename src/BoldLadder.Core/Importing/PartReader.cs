@@ -128,10 +128,11 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
 
     private bool IsLetters(string text) => TokenReader.Split(text, false) is not null || (TokenReader.LettersOnly(text) is { } letters && (_token.Known(letters) || _token.IsCluster(letters)));
 
-    private static (string Sound, string After) SoundAhead(string text)
+    private (string Sound, string After) SoundAhead(string text)
     {
         var match = Ahead().Match(text);
-        return match.Success && (match.Groups["rest"].Value.Contains(',', StringComparison.Ordinal) || match.Groups["rest"].Value.Contains(' ', StringComparison.Ordinal)
+        // "/ai/ - rain": what stands behind it is its word, and no spelling of it.
+        return match.Success && !(match.Groups["rest"].Value.Trim() is var rest && _token.IsWord(rest) && !_token.Known(rest)) && (match.Groups["rest"].Value.Contains(',', StringComparison.Ordinal) || match.Groups["rest"].Value.Contains(' ', StringComparison.Ordinal)
                 || match.Groups["mark"].Success || match.Groups["long"].Success)
             ? (match.Groups["sound"].Value + match.Groups["long"].Value, match.Groups["rest"].Value.Trim()) : ("", text);
     }

@@ -74,4 +74,17 @@ public sealed class SameSoundTests
             Assert.DoesNotContain(sorted, x => x.Heading == "ay" && !x.Text.EndsWith("ay", StringComparison.Ordinal));
         }
     }
+
+    // Stove and huge end in the letters of the day, whatever those are in them.
+    [Theory]
+    [InlineData("ve-v", "v", "ve")]
+    [InlineData("ge-j-dge-j", "g", "ge")]
+    public void No_word_stands_under_one_spelling_that_shows_the_letters_of_the_other(string rung, string heading, string letters)
+    {
+        for (var seed = 1UL; seed <= 6; seed++)
+        {
+            var sorted = LessonComposer.Compose(World.BriefAt(World.Estuary, World.South, World.Estuary.PlaceOf(rung), seed)).Blocks.Where(x => x.Activity is Activity.Sort or Activity.Choose).SelectMany(x => x.Items);
+            Assert.DoesNotContain(sorted, x => x.Heading == heading && x.Text.Contains(letters, StringComparison.Ordinal));
+        }
+    }
 }

@@ -292,7 +292,9 @@ internal static class ContrastPiece
         var others = columns.Where(x => x != column).Select(x => x.Grapheme).ToHashSet();
         // Beside letters that come in twos at the end stands none that comes alone there: quiz goes against buzz and fizz.
         var notLast = !column.IsDoubledConsonant && columns.Any(DoubledLetters.EndWords);
-        var fit = brief.Stock.Everyday(column).Where(x => IsFor(brief, x) && x.Reading.Segments.Count > 1 && (!columns[0].IsDoubledConsonant || brief.Shape.Syllables == 1 || DoubledLetters.Decides(x.Reading, column))
+        // Stove ends in the letters v, e, whatever they are in it: beside solve it is no word for v.
+        var longer = others.Where(x => !x.IsSplit && x.Text.Length > column.Grapheme.Text.Length && x.Text.StartsWith(column.Grapheme.Text, StringComparison.Ordinal)).Select(x => x.Text).ToList();
+        var fit = brief.Stock.Everyday(column).Where(x => IsFor(brief, x) && x.Reading.Segments.Count > 1 && !longer.Exists(l => x.Word.Key.Contains(l, StringComparison.Ordinal)) && (!columns[0].IsDoubledConsonant || brief.Shape.Syllables == 1 || DoubledLetters.Decides(x.Reading, column))
             && (place is null || PartPlaces.Of(x.Reading, column) == place) && !(notLast && PartPlaces.Of(x.Reading, column) == "last") && x.Reading.Segments.Count(s => s.Correspondence == column) == 1 && !x.Reading.Segments.Any(s => others.Contains(s.Correspondence.Grapheme)));
         var fresh = fit.OrderBy(x => used.Contains(x.Word.Key)).ThenBy(x => x.Word.Familiarity != Familiarity.AtFourOrFive)
             .ThenBy(x => brief.Standing.TimesRead.GetValueOrDefault(x.Word.Key) / 4).ThenBy(x => x.Word.Rank);
