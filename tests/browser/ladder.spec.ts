@@ -60,18 +60,20 @@ test('nobody types a spelling with its sound: letters offer their sounds and a w
   await expect(page.locator('.picked li')).toHaveCount(1);
 });
 
-test('a rime unit and a cluster are picked by their letters, never written as the data has them', async ({ teacher, page }) => {
+test('a rime unit, a cluster and what longer words end in are picked by their letters, never written as the data has them', async ({ teacher, page }) => {
   await teacher.open();
   await teacher.openLadder();
   await page.locator('[data-rung="sh-sh"]').click();
   await teacher.dock().getByRole('button', { name: 'add above' }).click();
-  const picker = page.getByRole('combobox', { name: 'Rime units and clusters' });
+  const picker = page.getByRole('combobox', { name: /^Rime units, ends of longer words/ });
   await picker.fill('all');
   await page.getByRole('option', { name: /^all as in/ }).click();
   await picker.fill('st');
   await page.getByRole('option', { name: /^st together as in/ }).first().click();
+  await picker.fill('tion');
+  await page.getByRole('option', { name: /^-tion as in station/ }).click();
   await page.getByRole('button', { name: 'Add the rung' }).click();
-  await expect(page.locator('[data-rung^="rung-"]')).toContainText('all, st');
+  await expect(page.locator('[data-rung^="rung-"]')).toContainText('all, st, -tion');
 });
 
 test('a rung of marks has its day: children put sentences right, and no sentence had the mark before', async ({ teacher, page }) => {

@@ -283,3 +283,13 @@ test('words are put to their pictures, and what is new stands beside its own', a
   await page.emulateMedia({ media: 'print' });
   await expect(page.locator('.sheet-pictures img').first()).toBeVisible();
 });
+
+test('words that sound the same stand side by side, each with the sentence that tells which is meant', async ({ teacher, page }) => {
+  await teacher.open('Curlews');
+  const told = page.locator('.block.sameSound .told');
+  await expect(told).toHaveCount(4);
+  for (const one of await told.all()) {
+    const word = await one.locator('.visually-hidden').first().textContent();
+    await expect(one.locator('small')).toContainText(new RegExp(`\\b${word}\\b`, 'i'));
+  }
+});
