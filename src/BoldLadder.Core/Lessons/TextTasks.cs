@@ -29,6 +29,7 @@ public static class TextTasks
         var parts = things.Select(x => x.Correspondence).OfType<Correspondence>().Where(x => x.Grapheme.Text.Length > 1);
         var found = parts.GroupBy(x => x.Grapheme).Select(x => (Key: x.Key.Text, Count: Held(words, [.. x], stock)))
             .Concat(things.Select(x => x.Ending).OfType<string>().Select(x => (Key: $"-{x}", Count: Ended(words, x, stock))))
+            .Concat(things.Select(x => x.Run).Where(x => x is { BringsBeat: true }).Select(x => (Key: $"-{x!.Letters}", Count: Closed(words, x, stock))))
             .Concat(lesson.TrickyWords.Select(t => (Key: t, Count: words.Count(w => w.Equals(t, StringComparison.OrdinalIgnoreCase)))));
         var hunted = found.Where(x => x.Count >= FewestToHunt).Take(MostParts).ToList();
         return hunted.Count == 0 ? [] : [Reason.Of(ReasonCode.AskHunt, [.. hunted.SelectMany(x => (string[])[x.Key, $"{x.Count}"])])];
@@ -44,6 +45,8 @@ public static class TextTasks
         var holds = choice.Holding(things);
         return SentenceBank.WordsOf(story.Text).Select(x => x.ToLowerInvariant()).Distinct()
             .Select(x => stock.Words.FindWord(x)).OfType<Words.LexiconWord>().Where(x => !FunctionWords.Has(x.Key) && stock.IsPlain(x.Key))
+            // Sea and see sound the same: that is no rhyme.
+            .OrderByDescending(x => holds(x)).DistinctBy(x => string.Join(' ', stock.Words.Of(x).Readings[0].Segments.Select(s => stock.Rules.SoundKey(s.Correspondence.Sound))))
             .GroupBy(stock.RimeOf).Where(x => x.Count() >= FewestToHunt && (things.Count == 0 || x.Any(w => holds(w)))).OrderByDescending(x => x.Count()).Take(1)
             .Select(x => Reason.Of(ReasonCode.AskFindRhymes, [.. x.Take(MostRhymes).Select(w => w.Spelling)]));
     }
@@ -53,6 +56,12 @@ public static class TextTasks
     {
         var ended = words.Count(x => stock.Words.Find(x)?.Word.Ended?.Taught == ending);
         return ended == words.Count(x => x.EndsWith(ending, StringComparison.OrdinalIgnoreCase)) ? ended : 0;
+    }
+
+    private static int Closed(List<string> words, Words.GraphemeRun run, WordStock stock)
+    {
+        var closed = words.Count(w => stock.Words.Find(w) is { } word && word.Readings.Any(run.Ends));
+        return closed == words.Count(w => w.EndsWith(run.Letters, StringComparison.OrdinalIgnoreCase)) ? closed : 0;
     }
 
     // Children hunt by letters: where some say another sound, such as the ea of bread, nobody could tell how many there are.

@@ -32,6 +32,7 @@ public class ChildrensTasksTests
                 Assert.InRange(words.Count, 2, 4);
                 Assert.Equal(words.Count, words.Distinct().Count());
                 Assert.All(words, x => Assert.Contains(x, story.Text.Words, StringComparer.OrdinalIgnoreCase));
+                Assert.DoesNotContain(words, x => World.South.Homophones.Of(World.South.Words.FindWord(x)!).Any(other => words.Contains(other.Spelling)));
                 Assert.Single(words.Select(x => World.South.RimeOf(World.South.Words.FindWord(x)!)).Distinct());
             }
         }
