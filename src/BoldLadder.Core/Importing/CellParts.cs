@@ -4,7 +4,10 @@ namespace BoldLadder.Core.Importing;
 internal static class CellParts
 {
     /// <param name="pieces">Into how many the cell was divided.</param>
-    public static List<WrittenPart> Settled(List<WrittenPart> parts, int pieces, TokenReader token) => Words(Shared(Folded(pieces > 1 ? Twins(WithoutTalk(parts, pieces)) : WithoutTalk(parts, pieces), token), token));
+    public static List<WrittenPart> Settled(List<WrittenPart> parts, int pieces, TokenReader token) => WithoutHeard(Words(Shared(Folded(pieces > 1 ? Twins(WithoutTalk(parts, pieces)) : WithoutTalk(parts, pieces), token), token)));
+
+    // "-ed /ed/, /d/, /t/": what is only heard behind an ending is how that is said.
+    private static List<WrittenPart> WithoutHeard(List<WrittenPart> parts) => parts is [{ Kind: WrittenKind.Ending }, ..] ? [.. parts.Where(x => !x.IsSound)] : parts;
 
     // "-ing, no change": beside parts several words that are not of the commonest are talk of them.
     private static List<WrittenPart> WithoutTalk(List<WrittenPart> parts, int pieces) => pieces > 1 && parts.Count > pieces && parts[0].Kind == WrittenKind.Ending && parts.Exists(x => x.Kind == WrittenKind.Word)

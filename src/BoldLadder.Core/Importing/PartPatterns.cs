@@ -113,6 +113,10 @@ internal static partial class PartPatterns
     [GeneratedRegex(@"\bto\s+(?:(?:root|base)\s+)?(?:words?|verbs?|nouns?|roots?|bases?)\s+(?:that\s+)?end(?:ing|s)?\s+(?:in|with)\s+.+$", Any)]
     public static partial Regex WhatTakesIt();
 
+    // "VCe a": the split digraph of that vowel.
+    [GeneratedRegex(@"\bvce\s+(?<vowel>[aeiou])\b", Any)]
+    public static partial Regex VowelOfVce();
+
     // "Adding s and es to words (plural)": endings, however they are written.
     [GeneratedRegex(@"^\s*add(?:ing)?\s+(?:-?(?<ending>s|es|ed|ing|er|est|ly|y)\b(?:\s*(?:,|/|&|\band\b|\bor\b)\s*)?)+(?:\s.*)?$", Any)]
     public static partial Regex Adding();

@@ -100,6 +100,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         text = text.Replace('’', '\'').Replace('‘', '\'').Replace('“', '"').Replace('”', '"').Replace('\u00A0', ' ').Replace('‑', '-').Replace('−', '-')
             .Replace('＿', '_').Replace('／', '/').Replace("\u200B", "", StringComparison.Ordinal).Replace("\u00AD", "", StringComparison.Ordinal);
         text = EndsIn().Replace(WhatTakesIt().Replace(Neighbours().Replace(text, " "), ""), x => x.Groups["dash"].Success ? "ending " : "final ");
+        text = VowelOfVce().Replace(text, "${vowel}_e");
         text = Adding().Replace(text, x => string.Join(", ", x.Groups["ending"].Captures.Select(e => "-" + e.Value.ToLowerInvariant())));
         text = ArrowsBetween().Match(text) is { Success: true } row ? string.Join(", ", row.Groups["part"].Captures.Select(x => x.Value)) : PlusE().Replace(text.Trim(), "${first}e");
         text = BothManners().Replace(BracketEnd().Replace(text, "), "), " both ");

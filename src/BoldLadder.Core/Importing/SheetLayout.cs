@@ -50,6 +50,9 @@ public sealed class SheetLayout
 
     internal IReadOnlySet<int> HeaderRows { get; }
 
+    /// <summary>True above the headings, where a sheet says what it is called: catch-up phonics.</summary>
+    internal bool IsAboveAll(PlacedCell cell) => HeaderRows.Count > 0 && cell.Row < HeaderRows.Min();
+
     internal ColumnRole RoleAt(int column) => Columns.FirstOrDefault(x => x.Column == column)?.Role ?? ColumnRole.LeftOut;
 
     /// <param name="cells">What is seen of the sheet.</param>

@@ -290,7 +290,7 @@ internal sealed class SheetReading
             return true;
         }
 
-        if (text.Contains('\n', StringComparison.Ordinal) || SheetWords.LinesOf(text).Any(x => SheetWords.Labelled(x) is not null) || SheetWords.LessonOf(text) is not null || SheetWords.StructuresOf(text).Count > 0)
+        if (text.Contains('\n', StringComparison.Ordinal) || SheetWords.LinesOf(text).Any(x => SheetWords.Labelled(x) is not null) || (SheetWords.LessonOf(text) is not null && !_layout.IsAboveAll(cell)) || SheetWords.StructuresOf(text).Count > 0)
         {
             return !wide && AddAlone(cell, role);
         }
@@ -316,7 +316,7 @@ internal sealed class SheetReading
         }
 
         // Above the headings, or first of all: what the sheet is called.
-        if (Rungs.Count == 0 && _at.Section.Length == 0 && (Title.Length == 0) && (_layout.HeaderRows.Count == 0 ? cell.Row == 1 && !SheetWords.IsSection(text) : cell.Row < _layout.HeaderRows.Min()))
+        if (Rungs.Count == 0 && _at.Section.Length == 0 && (Title.Length == 0) && (_layout.HeaderRows.Count == 0 ? cell.Row == 1 && !SheetWords.IsSection(text) : _layout.IsAboveAll(cell)))
         {
             CalledBy(cell);
             return true;
