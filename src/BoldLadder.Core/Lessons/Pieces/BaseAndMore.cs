@@ -36,7 +36,7 @@ internal static class BaseAndMore
             Reason.Of(ReasonCode.HasUnit, unit.Letters), Reason.Of(ReasonCode.AskEnding, unit.Letters));
     }
 
-    // Said as it is alone: help in helpful, but not depart in department were it said otherwise.
+    // Said as it is alone, sound by sound: help in helpful.
     private static bool Begins(LessonBrief brief, LexiconWord part, OfferedWord whole) => brief.Stock.Words.Of(part).Readings
         .Any(x => x.Segments.Count < whole.Reading.Segments.Count && x.Segments.Zip(whole.Reading.Segments).All(s => s.First.Correspondence == s.Second.Correspondence));
 

@@ -61,7 +61,7 @@ internal static class ListeningQuestion
             {
                 var (ones, rest) = (Only(one, other), Only(other, one));
                 var against = Math.Max(count / 3, taught.Any(x => x.Sound == other) ? count / 2 : (count + 1) / 3);
-                (ones, rest) = (Spelt(ones, one), silent.Contains(other) ? [.. rest.Where(x => Written(x.Word.Key, place) == other.Key)] : Spelt(rest, other));
+                (ones, rest) = (Spelt(ones, one), silent.Contains(other) ? [.. rest.Where(x => LetterAt(x.Word.Key, place) == other.Key)] : Spelt(rest, other));
 
                 if (ones.Count >= count - against && rest.Count >= against)
                 {
@@ -102,7 +102,7 @@ internal static class ListeningQuestion
         return Sound.TryParse($"{silent}", out var sound, out _) && !sound.IsVowel ? [sound] : [];
     }
 
-    private static string Written(string word, string place) => place == "first" ? word[..1] : word[^1..];
+    private static string LetterAt(string word, string place) => place == "first" ? word[..1] : word[^1..];
 
     // The school's own words, as far as they go: where too few of them are without the sound, some of ours go against it.
     private static Question? Own(LessonBrief brief, ItemMaker make, Dice dice, Correspondence taught, IReadOnlyList<string> words, int count)

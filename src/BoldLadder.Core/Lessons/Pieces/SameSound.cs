@@ -1,6 +1,6 @@
 using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Conventions;
-using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Reading;
 using BoldLadder.Core.Sounds;
 using BoldLadder.Core.Words;
 
@@ -40,9 +40,7 @@ internal static class SameSound
 
     private static int Older(LexiconWord word) => word.Familiarity == Familiarity.AtFourOrFive ? 0 : 1;
 
-    private static bool IsTold(LessonBrief brief, LexiconWord word, IReadOnlySet<string> used) =>
-        !used.Contains(word.Key) && !FunctionOnly(word) && brief.Stock.IsPlain(word.Spelling) && brief.Stock.Spoken.Find(word.Key) is { Length: > 0 };
-
     // What stands in every sentence and is learnt by heart is told elsewhere: to, too and two, for and four.
-    private static bool FunctionOnly(LexiconWord word) => Reading.FunctionWords.Has(word.Key);
+    private static bool IsTold(LessonBrief brief, LexiconWord word, IReadOnlySet<string> used) =>
+        !used.Contains(word.Key) && !FunctionWords.Has(word.Key) && brief.Stock.IsPlain(word.Spelling) && brief.Stock.Spoken.Find(word.Key) is { Length: > 0 };
 }
