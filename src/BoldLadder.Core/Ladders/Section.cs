@@ -48,4 +48,8 @@ public readonly record struct WordShape(int Boxes, int Together, int Syllables)
 }
 
 /// <summary>A named stretch of a ladder with the shape of word chosen along it.</summary>
-public sealed record Section(string Id, string Name, WordShape Shape, IReadOnlyList<Rung> Rungs);
+public sealed record Section(string Id, string Name, WordShape Shape, IReadOnlyList<Rung> Rungs)
+{
+    /// <summary>The largest shape on the day of a rung that stands in it: its own, and what the rung brings.</summary>
+    public WordShape ShapeFor(Rung? rung) => Shape.For(rung?.Adds ?? []);
+}

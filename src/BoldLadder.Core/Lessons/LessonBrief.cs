@@ -46,7 +46,7 @@ public sealed class LessonBrief
     {
         (Stock, Standing, Day, Rung, Minutes, Seed, Kept, Own, Shared) = (stock, standing, day, rung, minutes, seed, kept ?? [], own, shared);
         var section = standing.SectionFor(rung);
-        Shape = standing.Ladder.Sections[section].Shape.For(rung?.Adds ?? []);
+        Shape = standing.Ladder.Sections[section].ShapeFor(rung);
         // The beat of an ending, of the er of river or of tion makes no longer words of those it stands on.
         _isAtLongerWords = standing.Ladder.Sections[section].Shape.For(
             rung?.Adds.Where(x => x.Ending is null && x.Run is not { BringsBeat: true } && !(x.Correspondence is { } part && Vowels.IsBeatAtEnd(part))) ?? []).Syllables > 1;

@@ -9,7 +9,7 @@ public static class FirstWords
     {
         var (ladder, rows) = (unlocking.Ladder, unlocking.Rules.Rows);
         return [.. Enumerable.Range(0, ladder.Rungs.Count)
-            .SelectMany(at => UnlockedWords.At(unlocking, at).Where(x => rows.MayOffer(x) && rows.RowsOf(x.Rank) is var (row, end) && Enumerable.Range(row, end - row).All(r => rows.Fits(r, ladder.SectionAt(at).Shape))))
+            .SelectMany(at => UnlockedWords.At(unlocking, at).Where(x => rows.MayOffer(x) && rows.RowsOf(x.Rank) is var (row, end) && Enumerable.Range(row, end - row).All(r => rows.Fits(r, ladder.SectionAt(at).ShapeFor(ladder.Rungs[at])))))
             .Take(count)];
     }
 }

@@ -133,10 +133,10 @@ internal sealed class MovingTimes
     /// <param name="time">The rung's.</param>
     public (int Before, int After) Families(PartIndex index, Rung rung, WordShape shape, int time)
     {
-        var (before, after) = (new HashSet<int>(), new HashSet<int>());
+        var (before, after, most) = (new HashSet<int>(), new HashSet<int>(), shape.For(rung.Adds));
         foreach (var row in index.RowsOf(rung))
         {
-            if (_with[row] <= time && _rows.Fits(row, shape))
+            if (_with[row] <= time && _rows.Fits(row, most))
             {
                 before.Add(index.FamilyOf(row));
                 if (_without[row] <= time)
@@ -153,10 +153,10 @@ internal sealed class MovingTimes
     public int[] FamiliesOfMoving(PartIndex index, int m, WordShape shape)
     {
         // The fewest others that have to be below for a family to have a word.
-        var fewest = new Dictionary<int, int>();
+        var (fewest, most) = (new Dictionary<int, int>(), shape.For(_rungs[m].Adds));
         foreach (var row in index.RowsOf(_rungs[m]))
         {
-            if (_rows.Fits(row, shape) && WithFirst(row, m + 1) is var time and < Never)
+            if (_rows.Fits(row, most) && WithFirst(row, m + 1) is var time and < Never)
             {
                 var (family, below) = (index.FamilyOf(row), time / _step);
                 fewest[family] = fewest.TryGetValue(family, out var so) ? Math.Min(so, below) : below;

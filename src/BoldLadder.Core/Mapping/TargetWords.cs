@@ -13,7 +13,7 @@ public static class TargetWords
     public static IReadOnlyList<LexiconWord> At(Unlocking unlocking, int place)
     {
         var rows = unlocking.Rules.Rows;
-        var shape = unlocking.Ladder.SectionAt(place).Shape;
+        var shape = unlocking.Ladder.SectionAt(place).ShapeFor(unlocking.Ladder.Rungs[place]);
         var words = new List<LexiconWord>();
         foreach (var row in PartIndex.Of(unlocking.Rules).RowsOf(unlocking.Ladder.Rungs[place]))
         {
@@ -37,7 +37,7 @@ public static class TargetWords
         var counted = new ushort[rows.Words.Words.Count];
         for (var place = 0; place < counts.Length; place++)
         {
-            var shape = unlocking.Ladder.SectionAt(place).Shape;
+            var shape = unlocking.Ladder.SectionAt(place).ShapeFor(unlocking.Ladder.Rungs[place]);
             foreach (var row in index.RowsOf(unlocking.Ladder.Rungs[place]))
             {
                 if (unlocking.PlaceOfRow(row) <= place && rows.Fits(row, shape) && counted[index.FamilyOf(row)] != place + 1)

@@ -272,7 +272,7 @@ internal sealed class OrderState
     private void Recount(int rung)
     {
         _thin -= ThinCost(rung);
-        var shape = _ordering.SectionAt[_position[rung]].Shape;
+        var shape = _ordering.SectionAt[_position[rung]].ShapeFor(_ordering.Ladder.Rungs[rung]);
         var families = 0;
         _count++;
         foreach (var row in _targets[rung])

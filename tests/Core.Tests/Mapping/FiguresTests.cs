@@ -31,6 +31,20 @@ public class FiguresTests
     }
 
     [Fact]
+    public void An_ending_among_the_shortest_words_is_not_thin_since_it_brings_what_it_adds()
+    {
+        var ladder = LadderText.Parse("name\tx\n[One]\t3 1 1\n" + string.Join('\n', "p:p t:t o:o i:i a:a c:k m:m d:d g:g b:b e:e s:s n:n r:r ng:ng -s -ing".Split(' ')));
+        Assert.Equal((3, 1), (ladder.Sections[0].Shape.Boxes, ladder.Sections[0].Shape.Together));
+        var unlocking = new Unlocking(ladder, World.South.Rules);
+        var figures = RungMap.Of(unlocking);
+        foreach (var ending in ladder.Rungs.Skip(15))
+        {
+            var place = ladder.PlaceOf(ending.Id);
+            Assert.True(figures[place].Thin == Thinness.Enough && TargetWords.At(unlocking, place).Count > 20, $"{ending.Label}: {string.Join(" ", TargetWords.At(unlocking, place).Select(x => x.Spelling))}");
+        }
+    }
+
+    [Fact]
     public void Moving_a_rung_changes_where_words_open_and_never_how_many_there_are_at_the_top()
     {
         var rules = World.South.Rules;
