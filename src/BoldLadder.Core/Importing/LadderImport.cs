@@ -95,7 +95,7 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
                 case WrittenKind.Ending:
                     adds.Add(Teachable.OfEnding(part.Letters));
                     break;
-                case WrittenKind.Cluster when !IsOneSound(part, written):
+                case WrittenKind.Cluster when !IsOneSound(part, written, state):
                     adds.Add(Teachable.OfCluster(GraphemeRun.Parse(string.Join(' ', SoundChoice.ClusterOf(part.Letters, table)!))));
                     break;
                 case WrittenKind.RimeUnit or WrittenKind.WordEnd:
@@ -168,8 +168,8 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
     }
 
     // Letters that are mostly two sounds are one where the row says so: the st of castle.
-    private bool IsOneSound(WrittenPart part, WrittenRung written) => shares.Of(part.Letters) is { Count: > 0 } sounds
-        && (written.Words.Any(w => words.Find(w) is { } found && found.Readings[0].Segments.Any(s => s.Correspondence.Grapheme.Text == part.Letters))
+    private bool IsOneSound(WrittenPart part, WrittenRung written, Settling state) => shares.Of(part.Letters) is { Count: > 0 } sounds
+        && ((written.Sources[0].Text == part.Letters && state.MetTogetherAtOnce) || written.Words.Any(w => words.Find(w) is { } found && found.Readings[0].Segments.Any(s => s.Correspondence.Grapheme.Text == part.Letters))
             || (written.Sound.Length > 0 && SoundNames.Find(written.Sound, part.Letters).Any(s => sounds.Any(x => x.Correspondence.Sound == s))));
 
     private void Grapheme(WrittenPart part, WrittenRung written, Source source, Settling state, Draft made)

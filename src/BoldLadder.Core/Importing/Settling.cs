@@ -23,6 +23,10 @@ internal sealed class Settling(IReadOnlyDictionary<string, string> answers, List
     public List<Source> Kept { get; } = [];
 
     public HashSet<string> Ids { get; } = [];
+
+    /// <summary>Consonants together were met all at once and none by themselves: <i>sc</i> alone is that of scene then, <i>st</i> that of listen.</summary>
+    public bool MetTogetherAtOnce =>
+        Things.Any(x => x.Structure is TaughtStructure.PairAtStart or TaughtStructure.PairAtEnd) && !Things.Any(x => x.Kind == TeachableKind.Cluster);
 }
 
 /// <summary>A rung as it comes together, part by part.</summary>

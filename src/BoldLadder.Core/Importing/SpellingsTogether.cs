@@ -10,7 +10,13 @@ namespace BoldLadder.Core.Importing;
 /// </summary>
 internal static partial class SpellingsTogether
 {
-    /// <summary>What was taught of the spellings named; empty where they are of several sounds, or fewer than two.</summary>
+    private const int MostApart = 4;
+    private static readonly HashSet<string> Joining = new(["and", "or", "the", "to", "of", "vs", "with", "mix", "sort", "day"], StringComparer.Ordinal);
+
+    /// <summary>
+    /// What was taught of the spellings named: those of one sound, or, where a contrast is asked for, of several. Empty for
+    /// fewer than two.
+    /// </summary>
     public static IReadOnlyList<Correspondence> Of(string text, RungKind kind, IReadOnlySet<Correspondence> taught, SpellingShares shares)
     {
         var letters = Letters().Matches(text).Select(x => TokenReader.Split(x.Value, false) ?? x.Value.ToLowerInvariant()).ToHashSet();
@@ -22,7 +28,21 @@ internal static partial class SpellingsTogether
 
         // Letters that say several things are meant as what they share with the others.
         var most = named.Select(x => named.Where(y => shares.SameHere(x.Sound, y.Sound)).ToList()).MaxBy(x => x.Select(c => c.Grapheme.Text).Distinct().Count()) ?? [];
-        return most.Select(x => x.Grapheme.Text).Distinct().Count() > 1 && named.All(x => most.Exists(y => y.Grapheme == x.Grapheme)) ? most : [];
+        if (most.Select(x => x.Grapheme.Text).Distinct().Count() > 1
+            && named.All(x => most.Exists(y => y.Grapheme == x.Grapheme) || (kind == RungKind.Contrast && shares.Of(x.Grapheme.Text).Any(s => shares.SameHere(s.Correspondence.Sound, most[0].Sound)))))
+        {
+            return most;
+        }
+
+        return kind == RungKind.Contrast ? Apart(text, taught, shares) : [];
+    }
+
+    // What says different things, told apart by eye and by ear: a and a-e, b and d.
+    private static IReadOnlyList<Correspondence> Apart(string text, IReadOnlySet<Correspondence> taught, SpellingShares shares)
+    {
+        var named = Letters().Matches(text).Select(x => TokenReader.Split(x.Value, false) ?? x.Value.ToLowerInvariant()).Where(x => !Joining.Contains(x)).Distinct()
+            .SelectMany(x => shares.Of(x).Select(s => s.Correspondence).Where(taught.Contains).Take(1)).ToList();
+        return named.Count is > 1 and <= MostApart ? named : [];
     }
 
     /// <summary>What is taught side by side from the start: <i>c, k and ck together</i>, where none was met before; empty for what goes over something.</summary>

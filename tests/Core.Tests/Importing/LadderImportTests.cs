@@ -88,6 +88,25 @@ public class LadderImportTests
         Assert.Equal(4, read.Rungs.Count);
     }
 
+    [Theory]
+    [InlineData("cow (ow);oa;o-e", "compare oa, ow and o_e", "oa:oa o_e:oa")] // the ow of snow is not taught yet
+    [InlineData("a;m;t;a-e", "compare a and a-e", "a:a a_e:ai")]
+    [InlineData("a;d;b", "contrast: b, d", "b:b d:d")]
+    public void A_contrast_is_of_what_it_names_as_far_as_that_is_taught(string before, string named, string gives)
+    {
+        var last = Read([.. before.Split(';'), named]).Rungs[^1].Rung;
+        Assert.Equal((RungKind.Contrast, gives), (last.Kind, string.Join(' ', last.Adds.Select(Written))));
+    }
+
+    [Fact]
+    public void Two_consonants_alone_after_all_that_stand_together_are_one_spelling()
+    {
+        string[] letters = ["s", "c", "t", "consonants together at the start"];
+        Assert.Equal("sc:s", string.Join(' ', Read([.. letters, "sc"]).Rungs[^1].Rung.Adds.Select(Written)));
+        Assert.Equal("&s:s c:k", string.Join(' ', Read([.. letters[..3], "sc"]).Rungs[^1].Rung.Adds.Select(Written)));
+        Assert.Equal("&s:s c:k", string.Join(' ', Read([.. letters, "st, sp", "sc"]).Rungs[^1].Rung.Adds.Select(Written)));
+    }
+
     [Fact]
     public void An_answer_settles_every_spelling_that_the_same_was_asked_of()
     {
