@@ -1,5 +1,6 @@
 using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Lessons;
 using BoldLadder.Core.Notes;
 using BoldLadder.Core.Sounds;
 using BoldLadder.Server.Phrasing;
@@ -75,13 +76,26 @@ public sealed class DocumentTests
         Assert.Contains("hide it", questions.Asked(lesson.Blocks[0].Asks), StringComparison.Ordinal);
     }
 
+    [Theory]
+    [InlineData("In “said”, ai says the sound in egg. In “says”, ay says the sound in egg and s says z.", "said", "ai:e", "says", "ay:e,s:z")]
+    [InlineData("In “could”, “would” and “should”, oul says the sound in book.", "could,would,should", "oul:uu")]
+    [InlineData("The word “I” says the sound in night. The word “a” says a weak uh.", "I", "i:igh", "a", "a:schwa")]
+    [InlineData("In “come”, o–e says the sound in up. “from” only has to be quick.", "come", "o_e:u", "from", "")]
+    [InlineData("In “once”, o says w and u.", "once", "o:w+u")]
+    [InlineData("was: a moon word. One part of it does not say what you expect. Find it, and the rest is fair.", "was")]
+    public void The_point_of_a_day_of_tricky_words_says_what_is_odd_in_them(string said, params string[] arguments)
+    {
+        var questions = new Questions(TeachingNotes.Parse("", "", "", ""), Accent.SouthernBritish, new Terms("moon word", "odd word", "say it slowly"));
+        Assert.Equal(said, questions.Point(new PointLine(null, Reason.Of(ReasonCode.PointTricky, arguments))));
+    }
+
     [Fact]
     public void Every_reason_has_its_phrase_in_the_terms_of_the_school()
     {
         var questions = new Questions(TeachingNotes.Parse("", "", "", ""), Accent.SouthernBritish, Terms.Plain);
         foreach (var code in Enum.GetValues<ReasonCode>())
         {
-            Reason[] reason = [Reason.Of(code, "sh", "first", "start", "sh", "s", "2")];
+            Reason[] reason = [code == ReasonCode.PointTricky ? Reason.Of(code, "said", "ai:e") : Reason.Of(code, "sh", "first", "start", "sh", "s", "2")];
             Assert.NotEmpty(Questions.Asks(code) ? questions.Asked(reason) : Phrases.Plain.Sentence(reason));
         }
 

@@ -72,6 +72,15 @@ public sealed class WordStock
     /// <summary>Everyday words without an ending that hold a correspondence, commonest first.</summary>
     public IEnumerable<OfferedWord> Everyday(Correspondence part) => _byPart.Value[part];
 
+    /// <summary>
+    /// Of letters that say a vowel with a <i>y</i> before it in some words and without in others, as <i>ew</i> in few and
+    /// chew, the commoner in this accent: to a class they are one thing. All else as it is.
+    /// </summary>
+    public IReadOnlyList<Correspondence> Commoner(IReadOnlyList<Correspondence> parts) =>
+        [.. parts.Where(x => !parts.Any(y => y != x && y.Grapheme == x.Grapheme && Last(y) == Last(x) && (Everyday(y).Count(), y.Key).CompareTo((Everyday(x).Count(), x.Key)) > 0))];
+
+    private static Phoneme Last(Correspondence x) => x.Sound.Second ?? x.Sound.First;
+
     /// <summary>Words of the youngest that hold a sound, commonest first.</summary>
     internal IEnumerable<ListeningWord> Heard(Sound sound) => _bySound.Value[Rules.SoundKey(sound)];
 

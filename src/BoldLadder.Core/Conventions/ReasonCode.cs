@@ -335,7 +335,7 @@ public enum ReasonCode
     PointReview,
     PointCheck,
 
-    /// <summary>Arguments: the words.</summary>
+    /// <summary>Arguments: words (a comma between them) and what is odd in all of them (its correspondences), in turn; or all the words alone.</summary>
     PointTricky,
     PointListening,
 
@@ -345,4 +345,5 @@ public enum ReasonCode
     /// <summary>Arguments: the two numbers of beats, of words that are heard.</summary>
     AskBeatsHeard,
     AskEndsSo,
+    PointTrickyWhole,
 }

@@ -1,3 +1,4 @@
+using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Notes;
@@ -11,35 +12,56 @@ public readonly record struct PointLine(string? Written, Reason? Made);
 /// <summary>What a lesson is about, in a sentence or two that a child could be told; everything in it serves this.</summary>
 public static class DayPoint
 {
-    private const int MostLines = 2;
+    private const int MostLines = 2, MostOdd = 4;
 
     // Three that are short are said, too, one for each part of the rung.
     private const int MostLetters = 170;
 
     /// <summary>One or two sentences, never none.</summary>
-    public static IReadOnlyList<PointLine> Of(Lesson lesson, TeachingNotes notes, ReadingRules rules) => lesson.Kind switch
+    /// <param name="tricky">What is said of the lesson's tricky words.</param>
+    public static IReadOnlyList<PointLine> Of(Lesson lesson, TeachingNotes notes, WordStock stock, IReadOnlyList<TrickyTeaching> tricky) => lesson.Kind switch
     {
         _ when lesson.Teaching.Point.Length > 0 => [new PointLine(lesson.Teaching.Point, null)],
         LessonKind.Listening => [Made(ReasonCode.PointListening)],
-        LessonKind.TrickyWordDay => [Made(ReasonCode.PointTricky, [.. lesson.TrickyWords])],
-        LessonKind.Contrast => [Contrast(lesson, rules)],
+        LessonKind.TrickyWordDay => [Tricky(lesson, tricky)],
+        LessonKind.Contrast => [Contrast(lesson, stock.Rules)],
         LessonKind.Review or LessonKind.Check => [Made(
             lesson.Kind == LessonKind.Check ? ReasonCode.PointCheck : ReasonCode.PointReview, [.. lesson.GoesOver.Select(x => x.Label).Distinct()])],
-        _ => OfNew(lesson, notes),
+        _ => OfNew(lesson, notes, stock),
     };
 
     // Doubled letters and the like have one point between them.
-    private static IReadOnlyList<PointLine> OfNew(Lesson lesson, TeachingNotes notes)
+    private static IReadOnlyList<PointLine> OfNew(Lesson lesson, TeachingNotes notes, WordStock stock)
     {
         if (lesson.Teaches.Count > MostLines && lesson.Teaches.All(x => x.Correspondence is { Grapheme.Text: [var a, var b] } && a == b))
         {
             return [Made(lesson.Teaches.All(x => DoubledLetters.EndWords(x.Correspondence!.Value)) ? ReasonCode.PointDoubledAtEnd : ReasonCode.PointDoubled, [.. lesson.Teaches.Select(x => x.Label)])];
         }
 
-        var lines = lesson.Teaches.OrderByDescending(x => x.Kind == TeachableKind.Correspondence).ThenBy(x => x.IsPrint).DistinctBy(x => x.Label)
+        var commoner = stock.Commoner([.. lesson.Teaches.Select(x => x.Correspondence).OfType<Sounds.Correspondence>()]);
+        var lines = lesson.Teaches.Where(x => x.Correspondence is not { } part || commoner.Contains(part)).OrderByDescending(x => x.Kind == TeachableKind.Correspondence).ThenBy(x => x.IsPrint)
             .Select(x => notes.Of(x) is { } note ? new PointLine(note.Point, null) : Facts(x)).Distinct().ToList();
         lines = lines.Count == MostLines + 1 && lines.Sum(x => x.Written?.Length ?? MostLetters) <= MostLetters ? lines : [.. lines.Take(MostLines)];
         return lines.Count > 0 ? lines : [Made(ReasonCode.PointReview, [.. lesson.GoesOver.Select(x => x.Label).Distinct()])];
+    }
+
+    // What the letters of each say; what several have in common is said once: could, would and should.
+    private static PointLine Tricky(Lesson lesson, IReadOnlyList<TrickyTeaching> tricky)
+    {
+        if (lesson.Blocks.Any(x => x.Items.Any(i => i.Reasons.Any(r => r.Code == ReasonCode.LearntWhole))))
+        {
+            return Made(ReasonCode.PointTrickyWhole, [.. lesson.TrickyWords]);
+        }
+
+        var said = tricky.SelectMany(x => x.Odd.Select(part => (Part: part.Key, x.Word))).GroupBy(x => x.Part, x => x.Word)
+            .GroupBy(x => string.Join(',', x), x => x.Key).OrderByDescending(x => x.Key.Count(c => c == ',')).Select(x => (Words: x.Key, Parts: string.Join(',', x))).ToList();
+        if (said.Count is 0 or > MostOdd)
+        {
+            return Made(ReasonCode.PointTricky, string.Join(',', lesson.TrickyWords));
+        }
+
+        var quick = string.Join(',', tricky.Where(x => x.Tricky.Count == 0).Select(x => x.Word));
+        return Made(ReasonCode.PointTricky, [.. said.Append((Words: quick, Parts: "")).Where(x => x.Words.Length > 0).SelectMany(x => new[] { x.Words, x.Parts })]);
     }
 
     private static PointLine Facts(Teachable x) => x.Correspondence is { } c

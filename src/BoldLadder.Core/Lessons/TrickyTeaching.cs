@@ -17,6 +17,9 @@ public sealed record TrickyTeaching(string Word, IReadOnlyList<TrickyPart> Trick
 {
     private const int MostKin = 3, ShortTricky = 3;
 
+    /// <summary>Parts that say what nobody would expect; not those that only are still to come, as the <i>y</i> of <i>you</i>.</summary>
+    public IEnumerable<Correspondence> Odd => Tricky.Select(x => x.Part).Where(x => x.Grapheme.Text.Length > 1 || x.Grapheme.Text != x.Sound.Key);
+
     /// <summary>What is said of each tricky word of a lesson; words that no list knows are left out.</summary>
     /// <param name="judge">What can be read in the lesson.</param>
     public static IReadOnlyList<TrickyTeaching> Of(Lesson lesson, Judge judge, WordStock stock) =>
@@ -37,9 +40,10 @@ public sealed record TrickyTeaching(string Word, IReadOnlyList<TrickyPart> Trick
             [.. parts.Where(x => !x.Tricky).Select(x => x.Correspondence.Grapheme.Text)], stock.Spoken.Find(word) ?? "");
     }
 
-    // Somewhere is no help with what: it has another tricky word in it.
+    // First words that were tricky in the same way: there beside where. Somewhere is no help with what: it has another tricky word in it.
     private static IReadOnlyList<string> Kin(Correspondence part, string word, Judge judge, WordStock stock) =>
-        [.. stock.Everyday(part).Where(x => !x.Word.Key.Contains(word, StringComparison.Ordinal) && !FunctionWords.Has(x.Word.Key)
+        [.. judge.Taught.TrickyWords.Where(x => !x.Equals(word, StringComparison.OrdinalIgnoreCase) && stock.Words.Find(x) is { Readings: [var reading, ..] } && reading.Segments.Any(s => s.Correspondence == part))
+            .Order(StringComparer.Ordinal).Concat(stock.Everyday(part).Where(x => !x.Word.Key.Contains(word, StringComparison.Ordinal) && !FunctionWords.Has(x.Word.Key)
                 && !judge.Taught.TrickyWords.Any(t => t.Length > ShortTricky && x.Word.Key.Contains(t, StringComparison.Ordinal)))
-            .OrderBy(x => x.Word.Familiarity != Familiarity.AtFourOrFive).Take(MostKin).Select(x => x.Word.Spelling)];
+            .OrderBy(x => x.Word.Familiarity != Familiarity.AtFourOrFive).Select(x => x.Word.Spelling)).Take(MostKin)];
 }

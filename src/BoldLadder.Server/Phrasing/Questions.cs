@@ -39,7 +39,7 @@ public sealed class Questions(TeachingNotes notes, Accent accent, Terms terms)
             ReasonCode.AskWhichSpelling => $"{Listed(x)}: which goes in the gap, and why?",
             ReasonCode.AskWhichSays => $"The same letters, {x[0]}: which does it say? Read each, then point.",
             ReasonCode.AskRhymes => $"Does it rhyme with {x[0]}? Stand up if it does; if not, stay down.",
-            ReasonCode.AskEndsSo => $"Listen to the end: is it {x[0]}, as in {x[1]}? Stand up if it is; if not, stay down.",
+            ReasonCode.AskEndsSo => $"Listen to the end: is it -{x[0]}, as in {x[1]}? Stand up if it is; if not, stay down.",
             ReasonCode.AskHowItBegins => $"{x[0]} at the start, or {x[1]} alone? Link two fingers for {x[0]}; hold up one for {x[1]}.",
             ReasonCode.AskHowItEnds => $"{x[0]} at the end, or {x[1]} alone? Link two fingers for {x[0]}; hold up one for {x[1]}.",
             ReasonCode.AskHowManyBefore => $"How many sounds before the vowel, {x[0]} or {x[1]}? Show so many fingers.",
@@ -59,7 +59,13 @@ public sealed class Questions(TeachingNotes notes, Accent accent, Terms terms)
             ReasonCode.PointReview when x.Count == 0 => "Nothing new today: what we know gets quicker.",
             ReasonCode.PointReview => $"Nothing new today: {Listed(x)}, mixed. Which is which, fast?",
             ReasonCode.PointCheck => "Today each child shows what they can read; nobody helps, and nothing depends on it.",
-            ReasonCode.PointTricky => $"{Listed(x)}: {(x.Count == 1 ? $"a {terms.TrickyWord}. One part of it does" : "one part of each does")} not say what you expect. Find it, and the rest is fair.",
+            ReasonCode.PointTricky when x.Count == 1 => x[0].Split(',') switch
+            {
+                [var word] => $"{word}: a {terms.TrickyWord}. One part of it does not say what you expect. Find it, and the rest is fair.",
+                var words => $"{Listed(words)}: one part of each does not say what you expect. Find it, and the rest is fair.",
+            },
+            ReasonCode.PointTricky => string.Join(' ', reason.Arguments.Chunk(2).Select(pair => Odd(pair[0].Split(','), pair[1]))),
+            ReasonCode.PointTrickyWhole => $"{Listed(x)}: look at the whole word, name its letters, and know it at sight.",
             ReasonCode.PointListening => "Words are made of sounds: hear them, put them together, take them apart.",
             ReasonCode.PlacesInWords => Places(x),
             _ => throw new InvalidOperationException($"{reason.Code} asks nothing"),
@@ -90,6 +96,24 @@ public sealed class Questions(TeachingNotes notes, Accent accent, Terms terms)
     {
         "t" or "d" or "s" or "z" => $"/{sound}/",
         _ => "another beat",
+    };
+
+    private static string Odd(string[] words, string parts)
+    {
+        IReadOnlyList<string> quoted = [.. words.Select(x => $"“{x}”")];
+        IReadOnlyList<Correspondence> odd = [.. parts.Split(',', StringSplitOptions.RemoveEmptyEntries).Select(x => Correspondence.Parse(x))];
+        return odd.Count == 0 ? $"{Listed(quoted)} only {(words.Length == 1 ? "has" : "have")} to be quick."
+            : odd is [var whole] && words is [var word] && whole.Grapheme.Text.Length == word.Length ? $"The word {quoted[0]} says {Heard(whole.Sound, words)}."
+            : $"In {Listed(quoted)}, {Listed([.. odd.Select(x => $"{x.Grapheme.Text.Replace('_', '–')} says {Heard(x.Sound, words)}")])}.";
+    }
+
+    // As a child could say it: a letter, or another word with the sound.
+    private static string Heard(Sound sound, string[] words) => sound.Key switch
+    {
+        "schwa" => "a weak uh",
+        { Length: 1 } letter when !sound.IsVowel => letter,
+        _ when sound.Example.Length > 0 && !words.Contains(sound.Example) => $"the sound in {sound.Example}",
+        var both => Plain(both),
     };
 
     private static string Plain(string sound) => string.Join(" and ", sound.Split('+'));

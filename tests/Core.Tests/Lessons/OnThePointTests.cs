@@ -231,7 +231,7 @@ public sealed class OnThePointTests
             Assert.Equal(Reason.Of(ReasonCode.AskFirstOrLast, "l", "s", "f"), heard.Asks[0]);
             Assert.Equal(3, heard.Items.Count(x => x.Heading == "last"));
             Assert.All(heard.Items.Where(x => x.Heading == "last"), x => Assert.True(DoubledLetters.EndWords(World.Us.Words.Find(x.Text)!.Readings[0].Segments[^1].Correspondence), x.Text));
-            Assert.Equal(ReasonCode.PointDoubledAtEnd, DayPoint.Of(lesson, World.Notes, World.Us.Rules)[0].Made!.Code);
+            Assert.Equal(ReasonCode.PointDoubledAtEnd, DayPoint.Of(lesson, World.Notes, World.Us, [])[0].Made!.Code);
         }
     }
 

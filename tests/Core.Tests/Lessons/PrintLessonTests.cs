@@ -65,7 +65,7 @@ public sealed class PrintLessonTests
     {
         Assert.Equal(LessonKind.Print, x.Lesson.Kind);
         Assert.Equal(ShapeKind.Print, x.Brief.ShapeKind);
-        Assert.Contains(DayPoint.Of(x.Lesson, World.Notes, x.Brief.Stock.Rules), p => p.Written is { Length: > 0 });
+        Assert.Contains(DayPoint.Of(x.Lesson, World.Notes, x.Brief.Stock, []), p => p.Written is { Length: > 0 });
         Assert.All(PartTeaching.Of(x.Lesson, World.Notes, x.Brief.Stock, x.Brief.Standing.Things), p => Assert.True(p.Place.Length > 0 || p.Write is { Length: > 0 }, p.Part.Label));
         var met = string.Concat(In(x.Lesson, Activity.Meet).Select(i => i.Text));
         Assert.All(x.Rung.Adds, a => Assert.Contains(a.Mark?.Sign ?? a.Key, met, StringComparison.Ordinal));

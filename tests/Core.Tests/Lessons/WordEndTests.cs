@@ -87,6 +87,23 @@ public sealed class WordEndTests
         Assert.True(block.Items.Count(x => x.Heading == "no") * 4 >= block.Items.Count);
     });
 
+    [Theory]
+    [InlineData("-ing", "ing")]
+    [InlineData("-er,-est", "est")]
+    [InlineData("-ly", "ly")]
+    public void An_ending_is_listened_for_and_told_from_others(string adds, string asked)
+    {
+        var ladder = LadderText.Parse($"name\tx\n[One]\t6 2 2\n{string.Join('\n', "s:s a:a t:t i:i n:n p:p m:m d:d g:g o:o c:k e:e u:u r:r h:h b:b f:f l:l ng:ng ee:ee #twoSyllables".Split(' '))}\n{adds.Replace(',', ' ')}");
+        var stock = World.Stock(ladder, Accent.SouthernBritish);
+        var standing = World.StandingOf(ladder, World.LogOf(ladder.Rungs.SkipLast(1)), stock.Rules);
+        var lesson = LessonComposer.Compose(new LessonBrief(stock, standing, ClassConventions.Usual, World.Year.SchoolDays[0], ladder.Rungs[^1], 25, 3));
+        var block = lesson.Blocks.Single(x => x.Activity == Activity.Listening);
+        var question = Assert.Single(block.Asks);
+        Assert.Equal((ReasonCode.AskEndsSo, asked), (question.Code, question.Arguments[0]));
+        Assert.All(block.Items, x => Assert.Equal(x.Heading == "yes", x.Text.EndsWith(asked, StringComparison.Ordinal)));
+        Assert.InRange(block.Items.Count(x => x.Heading == "no"), 2, block.Items.Count - 3);
+    }
+
     [Fact]
     public void Help_stands_beside_helpful_but_no_word_beside_vulture()
     {

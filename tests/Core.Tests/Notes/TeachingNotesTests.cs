@@ -97,9 +97,46 @@ public partial class TeachingNotesTests
         {
             var standing = World.StandingOf(ladder, World.LogOf(ladder.Rungs.Take(place)), stock.Rules);
             var lesson = LessonComposer.Compose(new LessonBrief(stock, standing, ClassConventions.Usual, World.Year.SchoolDays[place], ladder.Rungs[place], 25, 3));
-            Assert.Contains(ladder.Rungs[place].Label, Assert.Single(DayPoint.Of(lesson, Notes, stock.Rules)).Written!.Replace(", ", "", StringComparison.Ordinal).Replace("runs into ", "", StringComparison.Ordinal), StringComparison.Ordinal);
+            Assert.Contains(ladder.Rungs[place].Label, Assert.Single(DayPoint.Of(lesson, Notes, stock, [])).Written!.Replace(", ", "", StringComparison.Ordinal).Replace("runs into ", "", StringComparison.Ordinal), StringComparison.Ordinal);
             Assert.NotEmpty(Assert.Single(PartTeaching.Of(lesson, Notes, stock, standing.Things)).Place);
         }
+    }
+
+    [Fact]
+    public void The_point_of_tricky_words_is_what_is_odd_in_them_and_what_several_share_is_said_once()
+    {
+        const string Letters = "s:s a:a d:d i:i y:y c:k w:w l:l sh:sh o:o u:u e:e f:f r:r m:m";
+        string[] Odd(string words, string before = Letters)
+        {
+            var ladder = World.LadderOf($"{before} {words}");
+            var rung = ladder.Rungs[^1];
+            var standing = World.StandingOf(ladder, World.LogOf(ladder.Rungs.SkipLast(1)), World.South.Rules);
+            var brief = new LessonBrief(World.South, standing, ClassConventions.Usual, World.Year.SchoolDays[0], rung, 25, 3);
+            var lesson = LessonComposer.Compose(brief);
+            var made = Assert.Single(DayPoint.Of(lesson, Notes, World.South, TrickyTeaching.Of(lesson, brief.Judge, World.South))).Made!;
+            Assert.Equal(ReasonCode.PointTricky, made.Code);
+            return [.. made.Arguments];
+        }
+
+        Assert.Equal(["said", "ai:e", "says", "ay:e,s:z"], Odd("!said+!says"));
+        Assert.Equal(["could,would,should", "oul:uu"], Odd("!could+!would+!should"));
+        Assert.Equal(["come", "o_e:u", "from", ""], Odd("!come+!from"));
+        Assert.Equal(["you", "ou:oo"], Odd("!you", "m:m a:a s:s")); // its y is only still to come
+        Assert.Equal(["me"], Odd("!me", "m:m e:ee"));
+    }
+
+    [Fact]
+    public void Letters_that_say_two_sounds_have_the_point_of_both_and_those_with_a_y_before_them_one()
+    {
+        string?[] Points(WordStock stock, string rung)
+        {
+            var ladder = LadderText.Parse($"name\tx\n[One]\t5 2 1\n{"s:s a:a t:t m:m l:l k:k b:b f:f n:n".Replace(' ', '\n')}\n{rung}");
+            var standing = World.StandingOf(ladder, World.LogOf(ladder.Rungs.SkipLast(1)), stock.Rules);
+            return [.. DayPoint.Of(LessonComposer.Compose(new LessonBrief(stock, standing, ClassConventions.Usual, World.Year.SchoolDays[0], ladder.Rungs[^1], 25, 3)), Notes, stock, []).Select(x => x.Written)];
+        }
+
+        Assert.Equal([Notes.Of(Teachable.Of(Correspondence.Parse("oo:oo")))!.Point, Notes.Of(Teachable.Of(Correspondence.Parse("oo:uu")))!.Point], Points(World.South, "oo:oo oo:uu"));
+        Assert.Equal([Notes.Of(Teachable.Of(Correspondence.Parse("ew:oo")))!.Point], Points(World.Us, "ew:y+oo ew:oo"));
     }
 
     [Fact]
@@ -107,7 +144,7 @@ public partial class TeachingNotesTests
     {
         var ladder = World.LadderOf("s:s a:a");
         var (standing, own) = (World.StandingOf(ladder, []), ladder.Rungs[0] with { Point = "s hisses like Sidney." });
-        PointLine Point(Rung rung) => Assert.Single(DayPoint.Of(LessonComposer.Compose(new LessonBrief(World.South, standing, ClassConventions.Usual, World.Year.SchoolDays[0], rung, 25, 3)), Notes, World.South.Rules));
+        PointLine Point(Rung rung) => Assert.Single(DayPoint.Of(LessonComposer.Compose(new LessonBrief(World.South, standing, ClassConventions.Usual, World.Year.SchoolDays[0], rung, 25, 3)), Notes, World.South, []));
         Assert.Equal("s hisses like Sidney.", Point(own).Written);
         Assert.Equal(Notes.Of(own.Adds[0])!.Point, Point(own with { Point = "" }).Written);
         Assert.Contains(Ladder.Check(own with { Point = new string('s', 200) }), x => x.Sentence.Contains("too long", StringComparison.Ordinal));
@@ -122,7 +159,7 @@ public partial class TeachingNotesTests
             {
                 var standing = World.StandingOf(ladder, World.LogOf(ladder.Rungs.Take(place)), stock.Rules);
                 var lesson = LessonComposer.Compose(new LessonBrief(stock, standing, ClassConventions.Usual, World.Year.SchoolDays[place], ladder.Rungs[place], 25, 3));
-                var point = DayPoint.Of(lesson, Notes, stock.Rules);
+                var point = DayPoint.Of(lesson, Notes, stock, []);
                 Assert.NotEmpty(point);
                 Assert.All(point, x => Assert.True(x.Written is { Length: > 0 } || x.Made is not null));
                 var parts = PartTeaching.Of(lesson, Notes, stock, standing.Things).Where(x => x.Part.Kind == TeachableKind.Correspondence).ToList();
@@ -142,7 +179,7 @@ public partial class TeachingNotesTests
         var ladder = World.LadderOf("m:m+bb:b+gg:g+mm:m");
         var standing = World.StandingOf(ladder, []);
         var lesson = LessonComposer.Compose(new LessonBrief(World.South, standing, ClassConventions.Usual, World.Year.SchoolDays[0], ladder.Rungs[0] with { Adds = [.. ladder.Rungs[0].Adds.Skip(1)] }, 25, 3));
-        Assert.Equal(ReasonCode.PointDoubled, Assert.Single(DayPoint.Of(lesson, Notes, World.South.Rules)).Made!.Code);
+        Assert.Equal(ReasonCode.PointDoubled, Assert.Single(DayPoint.Of(lesson, Notes, World.South, [])).Made!.Code);
     }
 
     private static IEnumerable<Ladder> Ladders() =>

@@ -28,14 +28,14 @@ internal static class ListeningQuestion
             : (brief.Asked(LessonPart.Teach, Activity.Listening) ?? (brief.Minutes < LessonBrief.FullLesson ? InShort : riddles is { Count: > 0 } ? BesideRiddles : InFull)) - kept.Count;
         var answers = riddles ?? new HashSet<string>();
         var question = count <= 0 || brief.Rung is not { } rung ? null
-            : rung.Adds.Select(x => x.Ending).OfType<string>().FirstOrDefault() is { } ending ? Endings(brief, make, dice, ending, count)
+            : rung.Adds.Select(x => x.Ending).OfType<string>().FirstOrDefault() is { } ending && Endings(brief, make, dice, ending, count) is { } says ? says
             : UnitListening.Of(brief, make, dice, rung, count) is var (items, asked) ? new Question(items, [asked])
-            : rung.Correspondences is not [var first, ..] ? null
+            : brief.Stock.Commoner(rung.Correspondences) is not [var first, ..] heard ? null
             : Own(brief, make, dice, first, rung.ListeningWords, count) is { } own ? own
             : brief.Shape.Syllables > 1 && rung.Correspondences.All(x => x.IsDoubledConsonant) ? ShortOrLong(brief, make, dice, rung.Correspondences, count)
             : brief.Shape.Syllables == 1 && rung.Correspondences.All(DoubledLetters.EndWords) && FirstOrLast(brief, make, dice, rung.Correspondences, count, answers) is { } ends ? ends
             : rung.Kind == RungKind.Contrast ? Where(brief, make, dice, first, count, answers)
-            : Which(brief, make, dice, rung.Correspondences, count, answers) ?? (IsKnown(brief, first.Sound) ? Where(brief, make, dice, first, count, answers) : HasIt(brief, make, dice, first, count, answers));
+            : Which(brief, make, dice, heard, count, answers) ?? (IsKnown(brief, first.Sound) ? Where(brief, make, dice, first, count, answers) : HasIt(brief, make, dice, first, count, answers));
         return new LessonBlock(LessonPart.Teach, Activity.Listening, [.. kept, .. (question?.Items ?? []).Where(x => kept.All(k => k.Text != x.Text))])
         {
             Asks = question?.Asks ?? [],

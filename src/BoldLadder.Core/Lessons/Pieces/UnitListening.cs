@@ -20,7 +20,20 @@ internal static class UnitListening
             : rime is not null ? Rhymes(brief, make, dice, rime, count)
             : cluster is not null ? Begins(brief, make, dice, cluster, count) ?? Closes(brief, make, dice, cluster, count)
             : structure is TaughtStructure.TwoSyllables ? Beats(brief, make, dice, count)
-            : structure is not null ? HowMany(brief, make, dice, structure.Value, count) : null;
+            : structure is not null ? HowMany(brief, make, dice, structure.Value, count)
+            : rung.Adds.Select(x => x.Ending).OfType<string>().ToList() is { Count: > 0 } endings ? EndsWith(brief, make, dice, endings, count) : null;
+    }
+
+    // Told from the other ending of the day, taller from tallest; else from any that ends in another sound.
+    private static (IReadOnlyList<LessonItem>, Reason)? EndsWith(LessonBrief brief, ItemMaker make, Dice dice, List<string> endings, int count)
+    {
+        var ended = brief.Stock.Offered.Where(x => x.Word is { Everyday: true, Ended: not null } && x.Reading.SoundCount <= MostSounds)
+            .OrderBy(x => x.Word.Familiarity != Familiarity.AtFourOrFive).ToLookup(x => x.Word.Ended!.Value.Taught);
+        var with = ended[endings[^1]].ToList();
+        return with.Count == 0 ? null : Asked(
+            make, dice, count, with.Skip(1), "yes",
+            endings.Count > 1 ? ended[endings[0]] : ended.Where(x => x.Key != endings[0]).SelectMany(x => x).Where(x => x.Reading.Segments[^1].Correspondence.Sound != with[0].Reading.Segments[^1].Correspondence.Sound), "no",
+            Reason.Of(ReasonCode.AskEndsSo, endings[^1], with[0].Word.Spelling));
     }
 
     private static (IReadOnlyList<LessonItem>, Reason)? Rhymes(LessonBrief brief, ItemMaker make, Dice dice, GraphemeRun rime, int count)
