@@ -83,10 +83,11 @@ internal static class World
     public static Standing StandingOf(Ladder ladder, IEnumerable<LogEntry> entries, ReadingRules? rules = null) =>
         Standing.Of(ladder, new GroupLog(entries), Year, rules ?? South.Rules);
 
-    // What longer words end in: taught as one by some schools, above what the demo ladders teach.
+    // What longer words end in, taught as one by some schools, and spellings that the demo ladders leave to the day they come up.
     private static readonly Ladder WordEnds = LadderText.Parse("""
         name	Ends
         [Ends]	12 4 5
+        e_e:ee eigh:ai oe:oa ar:or or:ur ere:ear ure:ure ure:y+ure sc:s st:s
         ~ti:sh,o:schwa,n:n ~si:zh,o:schwa,n:n ~si:sh,o:schwa,n:n ~ssi:sh,o:schwa,n:n
         ~t:ch,ure:schwa ~s:zh,ure:schwa ~ou:schwa,s:s ~ci:sh,ou:schwa,s:s
         ~f:f,u:schwa,l:l ~l:l,e:schwa,ss:s ~n:n,e:schwa,ss:s ~m:m,e:schwa,n:n,t:t ~a:schwa,b:b,le:schwa+l ~i:i,b:b,le:schwa+l
