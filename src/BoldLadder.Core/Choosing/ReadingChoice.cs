@@ -34,6 +34,12 @@ public sealed class ReadingPool
 
     internal IReadOnlyList<ReadingChoice.Candidate> Words { get; }
 
+    /// <summary>How many of them hold what is taught today and are no forms of others.</summary>
+    internal int OnThePoint => Words.Count(x => x.TargetBit >= 0 && x.Word.Ended is null);
+
+    /// <summary>The same, and those of others that hold what is taught today.</summary>
+    internal ReadingPool And(ReadingPool others) => new([.. Words.Concat(others.Words.Where(x => x.TargetBit >= 0)).OrderByDescending(x => x.Worth)]);
+
     /// <summary>Those of them of which something is true.</summary>
     internal ReadingPool Only(Predicate<LexiconWord> those) => new([.. Words.Where(x => those(x.Word))]);
 }
@@ -112,12 +118,14 @@ public sealed class ReadingChoice(WordStock stock)
     }
 
     /// <summary>What can be chosen at all for a brief, words of its lesson aside: looked for once, and drawn on by every choice of a lesson.</summary>
-    public ReadingPool PoolOf(ReadingBrief brief)
+    /// <param name="among">The words it is looked for in; null for all that may be offered.</param>
+    public ReadingPool PoolOf(ReadingBrief brief, IReadOnlyList<OfferedWord>? among = null)
     {
+        among ??= stock.Offered;
         var find = Finder(brief);
         // Of thousands that fit only those are made into candidates that can be drawn.
-        var (fits, places, worths) = (new List<(OfferedWord Word, Fit Fit)>(), ArrayPool<int>.Shared.Rent(stock.Offered.Count), ArrayPool<double>.Shared.Rent(stock.Offered.Count));
-        foreach (var word in stock.Offered)
+        var (fits, places, worths) = (new List<(OfferedWord Word, Fit Fit)>(), ArrayPool<int>.Shared.Rent(among.Count), ArrayPool<double>.Shared.Rent(among.Count));
+        foreach (var word in among)
         {
             if (find(word) is { } found)
             {

@@ -33,6 +33,7 @@ public sealed class WordStock
     private readonly Lazy<MadeUpCheck>? _madeUp;
     private readonly Lazy<ILookup<Correspondence, OfferedWord>> _byPart;
     private readonly Lazy<ILookup<string, ListeningWord>> _bySound;
+    private readonly Lazy<IReadOnlyList<OfferedWord>> _names;
 
     /// <param name="madeUp">What proves made-up words, made when first needed; null where none are used.</param>
     public WordStock(
@@ -48,6 +49,7 @@ public sealed class WordStock
         Sentences = new SchoolSentences(rules.Rows, written.Sentences.Sentences.Concat(written.Spoken.Sentences.Where(x => x.Words.All(IsPlain))));
         Homophones = new Homophones(rules.Rows.Words, switchedMerges);
         Offered = [.. Words.Words.Where(rules.Rows.MayOffer).Select(Offer)];
+        _names = new(() => [.. Words.Words.Where(x => char.IsUpper(x.Spelling[0]) && x is { Key.Length: > 1, Ended: null, Suitability: Suitability.Fine } && Words.OwnSpelling(x) && !rules.Rows.IsHeteronym(x.Rank)).Select(Offer)]);
         _byPart = new(() => (from x in Offered
                              where x.Word is { Everyday: true, Ended: null }
                              from part in x.Reading.Segments.Select(s => s.Correspondence).Distinct()
@@ -59,8 +61,8 @@ public sealed class WordStock
     }
 
     private WordStock(WordStock shared) =>
-        (Rules, _madeUp, _byPart, _bySound, Stories, Spoken, Riddles, Frames, Pictures, Evidence, Homophones, Offered, Sentences) =
-        (shared.Rules, shared._madeUp, shared._byPart, shared._bySound, shared.Stories, shared.Spoken, shared.Riddles, shared.Frames, shared.Pictures, shared.Evidence, shared.Homophones, shared.Offered, shared.Sentences);
+        (Rules, _madeUp, _byPart, _bySound, _names, Stories, Spoken, Riddles, Frames, Pictures, Evidence, Homophones, Offered, Sentences) =
+        (shared.Rules, shared._madeUp, shared._byPart, shared._bySound, shared._names, shared.Stories, shared.Spoken, shared.Riddles, shared.Frames, shared.Pictures, shared.Evidence, shared.Homophones, shared.Offered, shared.Sentences);
 
     public ReadingRules Rules { get; }
 
@@ -68,6 +70,9 @@ public sealed class WordStock
 
     /// <summary>Words that may be offered by themselves once they can be read, commonest first.</summary>
     public IReadOnlyList<OfferedWord> Offered { get; }
+
+    /// <summary>Names and the like, which have a capital: read where hardly a word holds what is taught.</summary>
+    public IReadOnlyList<OfferedWord> Names => _names.Value;
 
     /// <summary>Everyday words without an ending that hold a correspondence, commonest first.</summary>
     public IEnumerable<OfferedWord> Everyday(Correspondence part) => _byPart.Value[part];

@@ -28,6 +28,9 @@ public sealed class LessonBrief
     /// <summary>Before so many graphemes there is hardly a word to read, and children listen for one thing at a time.</summary>
     private const int EarlyLetters = 6;
 
+    // With fewer words of today's, names are read too.
+    private const int FewestWithoutNames = 3;
+
     /// <summary>By rank among the words of English.</summary>
     private const int RareForm = 20_000;
 
@@ -67,7 +70,10 @@ public sealed class LessonBrief
         {
             var late = standing.Clock.Due(day).Where(x => x.Item.Track == RevisitTrack.Card && (x.Shaky || x.Overdue > 0)).Select(x => x.Item.Key).ToHashSet();
             var asked = new ReadingBrief(Judge, Targets, Shape, late, standing.TimesRead, new HashSet<string>(), 0, 0, MayChoose);
-            return asked with { Pool = new ReadingChoice(stock).PoolOf(asked) };
+            var choice = new ReadingChoice(stock);
+            var pool = choice.PoolOf(asked);
+            // Where English has hardly a word that children know and can read by now, names have it: Pete, Steve.
+            return asked with { Pool = ShapeKind != ShapeKind.Opening && pool.OnThePoint < FewestWithoutNames ? pool.And(choice.PoolOf(asked, stock.Names)) : pool };
         });
     }
 

@@ -83,11 +83,12 @@ internal static class PractisePart
         {
             // Where few words with today's part are theirs, those are read and compared: lamb and crumb, and not their plurals; web, and not wok.
             var again = new ReadingChoice(brief.Stock).Choose(brief.Ask(wanted + Spares, used.Except(contrast.Items.Select(x => x.Text.ToLowerInvariant())).ToHashSet(), seed));
-            words = again.Count(IsOfItsOwn) > words.Count(IsOfItsOwn) ? again : words;
+            words = (again.Count(IsOfItsOwn), again.Count(x => x.HoldsTarget)).CompareTo((words.Count(IsOfItsOwn), words.Count(x => x.HoldsTarget))) > 0 ? again : words;
         }
 
-        words = Beside(brief, words, wanted, used, seed);
-        var toRead = OnThePoint(words, wanted);
+        var rivals = words.Count(x => x.HoldsTarget) < wanted ? Rivals(brief) : [];
+        words = Beside(brief, words, rivals, wanted, used, seed);
+        var toRead = OnThePoint(words, wanted, rivals.Count == 0 ? 0 : contrast is null ? wanted : EnoughRead);
         var read = keptRead.Concat(toRead.Select(x => Item(make, x))).ToList();
         if (read.Count < Math.Min(FewestToRead, reads))
         {
@@ -108,11 +109,11 @@ internal static class PractisePart
         ];
     }
 
-    // Where English has few words with today's part, what fills up has its sound in another spelling: claw beside launch.
-    private static IReadOnlyList<ChosenWord> Beside(LessonBrief brief, IReadOnlyList<ChosenWord> words, int wanted, HashSet<string> used, ulong seed)
+    // Where English has few words with today's part, what fills up has its sound in another spelling, claw beside launch; or
+    // is made in the same way: hope beside Pete, darkness beside nervous.
+    private static IReadOnlyList<ChosenWord> Beside(LessonBrief brief, IReadOnlyList<ChosenWord> words, List<Teachable> rivals, int wanted, HashSet<string> used, ulong seed)
     {
         var on = words.Where(x => x.HoldsTarget).ToList();
-        var rivals = on.Count >= wanted ? [] : Rivals(brief);
         return rivals.Count == 0 ? words
             : [.. on.Concat(new ReadingChoice(brief.Stock).Choose(brief.Ask(wanted + Spares - on.Count, used, seed) with { Targets = rivals, Pool = null }).Where(x => x.HoldsTarget).Select(x => x with { Target = null })).Concat(words.Except(on)).Take(wanted + Spares)];
     }
@@ -120,17 +121,23 @@ internal static class PractisePart
     private static List<Teachable> Rivals(LessonBrief brief)
     {
         var sounds = brief.Teaches.Select(x => x.Correspondence).OfType<Correspondence>().Select(x => x.Sound).ToList();
-        return [.. brief.Standing.Things.Except(brief.Teaches).Where(x => x.Correspondence is { } c && sounds.Exists(s => brief.Stock.Rules.SameSound(s, c.Sound)))];
+        List<Teachable> before = [.. brief.Standing.Things.Except(brief.Teaches)];
+        List<Teachable> sameSound = [.. before.Where(x => x.Correspondence is { } c && sounds.Exists(s => brief.Stock.Rules.SameSound(s, c.Sound)))];
+        return sameSound.Count > 0 ? sameSound : [.. before.Where(x => brief.Teaches.Any(t => IsLike(t, x)))];
     }
+
+    private static bool IsLike(Teachable today, Teachable other) =>
+        today is { Run.BringsBeat: true } ? other is { Run.BringsBeat: true } : today is { Correspondence.Grapheme.IsSplit: true } && other is { Correspondence.Grapheme.IsSplit: true };
 
     private static bool IsOfItsOwn(ChosenWord x) => x.HoldsTarget && x.Word is { Ended: null, Familiarity: Familiarity.AtFourOrFive };
 
     // What holds today's part comes first, easiest first, since that is what the adult shows; words that keep other parts
     // going come last. Where a rung has two graphemes the adult shows one of each.
-    private static List<ChosenWord> OnThePoint(IReadOnlyList<ChosenWord> words, int count)
+    /// <param name="enough">So many may be read where those that fill up serve the day.</param>
+    private static List<ChosenWord> OnThePoint(IReadOnlyList<ChosenWord> words, int count, int enough)
     {
         var on = words.Where(x => x.HoldsTarget).Take(count).ToList();
-        var others = on.Count == 0 ? count : Math.Max(Math.Max(FewestOthers, on.Count / (OthersOneIn - 1)), FewestToRead + 1 - on.Count);
+        var others = on.Count == 0 ? count : Math.Max(Math.Max(FewestOthers, on.Count / (OthersOneIn - 1)), Math.Max(FewestToRead + 1, enough) - on.Count);
         var chosen = on.Concat(words.Where(x => !x.HoldsTarget).Take(Math.Min(others, count - on.Count))).ToList();
         var shown = chosen.Where(x => x.HoldsTarget).DistinctBy(x => x.Target).Take(2).ToList();
         return [.. shown, .. chosen.Except(shown)];

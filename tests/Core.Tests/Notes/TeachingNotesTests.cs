@@ -51,6 +51,21 @@ public partial class TeachingNotesTests
         x => Assert.Contains(Readings(x.Word), r => r.Segments.Any(s => s.Correspondence == x.Part || SameLetters(s.Correspondence, x.Part))));
 
     [Fact]
+    public void Every_word_of_a_list_beside_a_point_has_its_part_in_one_accent_or_another() => Assert.All(
+        Correspondences.Select(x => (x.Part, List: WordList().Match(x.Note.Place).Groups["list"].Value)).Where(x => x.List.Length > 0),
+        x => Assert.All(x.List.Split(", "), word => Assert.True(AllReadings(word).Any(r => r.Segments.Any(s => s.Correspondence == x.Part)), $"{x.Part.Key} {word}: {string.Join(" | ", AllReadings(word).Distinct())}")));
+
+    [Fact]
+    public void The_two_hundred_commonest_correspondences_have_a_line_of_their_own()
+    {
+        var endings = new[] { "ed:d", "ed:t", "es:z" };
+        var commonest = World.South.Words.Words.Where(x => x is { Everyday: true, Ended: null } && World.South.Words.OwnSpelling(x))
+            .SelectMany(x => World.South.Words.Of(x).Readings[0].Segments.Select(s => s.Correspondence).Distinct())
+            .CountBy(x => x).OrderByDescending(x => x.Value).Select(x => x.Key).Where(x => !endings.Contains(x.Key)).Take(200).ToList();
+        Assert.All(commonest, x => Assert.True(Notes.Of(Teachable.Of(x)) is not null, x.Key));
+    }
+
+    [Fact]
     public void A_note_that_says_never_or_always_first_or_last_is_right() => Assert.All(Correspondences, x =>
     {
         var places = World.South.Everyday(x.Part).SelectMany(w => w.Reading.Segments.Select((s, i) => (s, i, w.Reading.Segments.Count)).Where(s => s.s.Correspondence == x.Part)).ToList();
@@ -188,12 +203,19 @@ public partial class TeachingNotesTests
     private static IEnumerable<Core.Words.Segmentation> Readings(string word) =>
         new[] { World.South, World.Us }.SelectMany(x => x.Words.Find(word)?.Readings ?? []);
 
+    private static readonly IReadOnlyList<SchoolWords> Everywhere = [.. Accent.All.Select(x => new SchoolWords(World.Lexicon, x))];
+
+    private static IEnumerable<Core.Words.Segmentation> AllReadings(string word) => Everywhere.SelectMany(x => x.Find(word)?.Readings ?? []);
+
     // The accents of the tests may say the letters otherwise: the note is about the letters.
     private static bool SameLetters(Correspondence found, Correspondence part) => found.Grapheme == part.Grapheme;
 
     // Sounds that are only compared where nothing nearer is taught.
     private static bool IsFarFetched((string One, string Other) pair) =>
         pair is ("f", "wh") or ("or", "ure") or ("aw", "o") or ("sh", "zh") or ("s", "f") or ("dh", "v") or ("dh", "th");
+
+    [GeneratedRegex(@"^(?:(?:Mostly last|Last): )?(?<list>[A-Za-z]+(?:, [A-Za-z]+)+)\.")]
+    private static partial Regex WordList();
 
     [GeneratedRegex(@": ([a-z]+)\.$")]
     private static partial Regex Example();
