@@ -120,7 +120,7 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
         {
             if (state.Tricky.Add(word))
             {
-                tricky.Add(word);
+                tricky.Add(PrintWords.AsInText(word, words));
             }
             else
             {

@@ -1,5 +1,6 @@
 using System.Text.RegularExpressions;
 using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Words;
 
 namespace BoldLadder.Core.Importing;
 
@@ -7,6 +8,8 @@ namespace BoldLadder.Core.Importing;
 internal static partial class PrintWords
 {
     private const RegexOptions Any = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant;
+
+    private static readonly HashSet<string> Titles = new(["mr", "mrs", "ms", "dr"], StringComparer.Ordinal);
 
     private static readonly (string Key, Regex Named)[] Marks =
     [
@@ -19,6 +22,10 @@ internal static partial class PrintWords
         .. Capital().IsMatch(text) ? Capitals(text) : [],
         .. Marks.Where(x => x.Named.IsMatch(text)).Select(x => Teachable.Of(PunctuationMark.All.First(m => m.Key == x.Key))),
     ];
+
+    /// <summary>A word as it stands inside a sentence, however the sheet writes it: Monday, Mr, the.</summary>
+    public static string AsInText(string word, SchoolWords words) => words.Find(word) is { Word.Spelling: [>= 'A' and <= 'Z', ..] spelling } ? spelling
+        : Titles.Contains(word) ? $"{char.ToUpperInvariant(word[0])}{word[1..]}" : word;
 
     // A range or letters one by one; where none are said, all of them.
     private static IEnumerable<Teachable> Capitals(string text)

@@ -67,6 +67,11 @@ internal static class PractisePart
         var pictures = PictureMatch.Make(brief, make, dice, used.Union(contrast?.Items.Select(x => x.Text.ToLowerInvariant()) ?? []).ToHashSet());
         var mixed = TrickyPieces.Mixed(brief, make, dice);
         var extra = new[] { byEar, mixed.Items.Count > 0 ? mixed : null, gaps, contrast, alike.Items.Count > 0 ? alike : null, madeUp, pictures, NameToWrite.Make(brief, make, dice) }.OfType<LessonBlock>().ToList();
+        if (madeUp is not null && !MadeUpAsked(brief) && seconds - extra.Sum(x => x.Seconds) < Timing.Of(Activity.Read, EnoughRead) + Timing.Of(Activity.Spell, UsuallySpelt))
+        {
+            extra.Remove(madeUp);
+        }
+
         var (reads, builds, spells) = Counts(brief, seconds - extra.Sum(x => x.Seconds));
         var keptRead = brief.KeptIn(LessonPart.Practise, Activity.Read);
         var (keptSpell, keptBuilt) = (brief.KeptIn(LessonPart.Practise, Activity.Spell), brief.KeptIn(LessonPart.Practise, Activity.Build));
@@ -146,14 +151,15 @@ internal static class PractisePart
     private static LessonBlock? MadeUp(LessonBrief brief, ItemMaker make, Dice dice, int seconds)
     {
         var turn = dice.Next(MadeUpOneIn);
-        // A check asks what only the sounds can tell.
-        var always = brief.Asked(LessonPart.Practise, Activity.MadeUp) is not null || (brief.Kind == LessonKind.Check && brief.Has(LessonPart.Practise, Activity.MadeUp));
         // An ending on no word at all says nothing of endings.
         var endings = brief.Targets.Count > 0 && brief.Targets.All(x => x.Ending is not null);
-        return brief.KeptIn(LessonPart.Practise, Activity.MadeUp).Count > 0 || always
-            || (brief.Has(LessonPart.Practise, Activity.MadeUp) && turn == 0 && seconds >= LeastForMadeUp && !endings)
+        return MadeUpAsked(brief) || (brief.Has(LessonPart.Practise, Activity.MadeUp) && turn == 0 && seconds >= LeastForMadeUp && !endings)
             ? MadeUpBlock.Make(brief, make, dice) : null;
     }
+
+    // A check asks what only the sounds can tell; else they stand in a lesson that has room for them.
+    private static bool MadeUpAsked(LessonBrief brief) => brief.KeptIn(LessonPart.Practise, Activity.MadeUp).Count > 0
+        || brief.Asked(LessonPart.Practise, Activity.MadeUp) is not null || (brief.Kind == LessonKind.Check && brief.Has(LessonPart.Practise, Activity.MadeUp));
 
     private static LessonItem Item(ItemMaker make, ChosenWord x) => make.Word(x.Word.Key, x.Reasons);
 
@@ -164,8 +170,8 @@ internal static class PractisePart
         var spells = (int)Math.Clamp(Math.Round(((seconds * SpellShare) - spell.Setup) / spell.Each), FewestToSpell, mostSpelt);
         // Where there is time to read enough beside it, no fewer are spelt than a lesson should.
         spells = spells < UsuallySpelt && (seconds - Timing.Of(Activity.Spell, UsuallySpelt) - read.Setup) / read.Each >= EnoughRead ? UsuallySpelt : spells;
-        // A rung of many parts has one word to spell for each.
-        spells = Math.Max(spells, Math.Min(MostSpeltOnReview, brief.Teaches.Count));
+        // A rung of many parts has one word to spell for each, and so has a contrast of many.
+        spells = Math.Max(spells, Math.Min(MostSpeltOnReview, brief.Kind == LessonKind.Contrast ? brief.Targets.Count : brief.Teaches.Count));
         // Where some are built, the others are written without.
         var (hasBuild, hasSpell) = (brief.Has(LessonPart.Practise, Activity.Build), brief.Has(LessonPart.Practise, Activity.Spell));
         var builds = !hasBuild ? 0 : brief.Asked(LessonPart.Practise, Activity.Build) ?? (hasSpell ? Math.Min(UsuallyBuilt, spells) : spells);

@@ -30,7 +30,7 @@ internal static class ListeningQuestion
         var question = count <= 0 || brief.Rung is not { } rung ? null
             : rung.Adds.Select(x => x.Ending).OfType<string>().FirstOrDefault() is { } ending && Endings(brief, make, dice, ending, count) is { } says ? says
             : UnitListening.Of(brief, make, dice, rung, count) is var (items, asked) ? new Question(items, [asked])
-            : brief.Stock.Commoner(rung.Correspondences) is not [var first, ..] heard ? null
+            : Heard(brief, rung) is not [var first, ..] heard ? null
             : Own(brief, make, dice, first, rung.ListeningWords, count) is { } own ? own
             : brief.Shape.Syllables > 1 && rung.Correspondences.All(x => x.IsDoubledConsonant) ? ShortOrLong(brief, make, dice, rung.Correspondences, count)
             : brief.Shape.Syllables == 1 && rung.Correspondences.All(DoubledLetters.EndWords) && FirstOrLast(brief, make, dice, rung.Correspondences, count, answers) is { } ends ? ends
@@ -40,6 +40,13 @@ internal static class ListeningQuestion
         {
             Asks = question?.Asks ?? [],
         };
+    }
+
+    // A weak vowel is told from nothing by ear: where the letters say a strong one too, that is listened for.
+    private static IReadOnlyList<Correspondence> Heard(LessonBrief brief, Rung rung)
+    {
+        var all = brief.Stock.Commoner(rung.Correspondences);
+        return all.Where(x => x.Sound.First.Key != "schwa").ToList() is { Count: > 0 } strong ? strong : all;
     }
 
     private sealed record Question(IReadOnlyList<LessonItem> Items, IReadOnlyList<Reason> Asks);
