@@ -25,7 +25,8 @@ internal static class CellParts
         var folded = new List<WrittenPart>();
         foreach (var part in parts)
         {
-            if (part.Kind == WrittenKind.Word && folded.Count > 0 && folded[^1] is { Kind: WrittenKind.Grapheme, Words.Count: > 0 } last && token.Shows(part.Letters, last.Letters))
+            if (part.Kind == WrittenKind.Word && folded.Count > 0 && folded[^1] is { Words.Count: > 0 } last
+                && (last.Kind == WrittenKind.Grapheme ? token.Shows(part.Letters, last.Letters) : last.Kind is WrittenKind.Ending or WrittenKind.WordEnd && part.Letters.EndsWith(last.Letters, StringComparison.Ordinal)))
             {
                 folded[^1] = last with { Words = [.. last.Words, part.Letters] };
             }

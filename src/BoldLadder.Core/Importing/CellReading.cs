@@ -17,7 +17,8 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
             return made;
         }
 
-        if (SheetWords.IsNothing(cell.Text))
+        // Down the side of weeks across stands what each row is of.
+        if (SheetWords.IsNothing(cell.Text) || (layout.Turned && cell.Row == 1 && SheetWords.NamesFamily(cell.Text)))
         {
             return made;
         }
@@ -71,6 +72,10 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
             else if (SheetWords.NamedList(text) is { Count: > 0 } named && named.All(reader.IsLearntByHeart) && !reader.LooksLikePart(text[..text.IndexOf(':', StringComparison.Ordinal)]))
             {
                 (made.FirstOrDefault() ?? at.Begin(made, source)).Tricky.AddRange(TrickyIn(string.Join(' ', named)));
+            }
+            else if (SheetWords.WordsToRead(text) is { Count: > 0 } toRead && toRead.All(reader.IsLearntByHeart))
+            {
+                at.Begin(made, source).Tricky.AddRange(TrickyIn(string.Join(' ', toRead)));
             }
             else
             {

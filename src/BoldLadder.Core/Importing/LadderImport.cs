@@ -234,7 +234,8 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
         Take(Asked(id, part.Letters, source, choices, chosen.Against, state), part.Letters, state, made);
     }
 
-    private static bool IsTheWordI(string text) => text.Trim() is "I" || (text.Trim().EndsWith(" I", StringComparison.Ordinal) && SheetWords.IsOrdinal(text.Trim()[..^2]));
+    private static bool IsTheWordI(string text) => SheetWords.LinesOf(text).Select(x => (SheetWords.Labelled(x)?.After ?? x).Trim(' ', ','))
+        .Any(x => x is "I" || (x.EndsWith(" I", StringComparison.Ordinal) && SheetWords.IsOrdinal(x[..^2])));
 
     // The one sound of all that stands in the cell with a part: er, beside ir and ur.
     private Sound? Beside(WrittenPart part, WrittenRung written)

@@ -52,7 +52,7 @@ internal static partial class PartPatterns
     public static partial Regex Numbered();
 
     // What kind of thing it is, before the one thing: VCe: a_e; magic e a_e.
-    [GeneratedRegex(@"^\s*(?:c?vce|flsz|floss|digraph|trigraph|vowel\s+team|gpc|grapheme|phoneme)s?\s*:\s*|^\s*(?:magic|silent|final)\s+e\s+(?=[aeiou]\s?[_–-]\s?e\b)", Any)]
+    [GeneratedRegex(@"^\s*(?:c?vce(?:\s+with\s+[aeiou])?|flsz|floss|digraph|trigraph|vowel\s+team|gpc|grapheme|phoneme)s?\s*:\s*|^\s*(?:magic|silent|final)\s+e\s+(?=[aeiou]\s?[_–-]\s?e\b)", Any)]
     public static partial Regex KindAhead();
 
     // Whatever is said before a colon, when letters and nothing else stand behind it: next come: g, e, p.

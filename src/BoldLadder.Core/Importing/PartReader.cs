@@ -316,7 +316,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
                 var shown = WordsIn(left).Where(x => !BothWord().IsMatch(x)).ToList();
 
                 // A word that is mostly talk is the example where nothing else stands: th (the).
-                foreach (var word in shown.Count == 0 && sounds.Count == 0 && !both && _token.IsWord(hint.Trim()) && (hint.Trim() is "the" or "at" or "as" or "of" or "and" or "or" or "for" or "way" || LeadingLetters().Match(piece) is { Success: true, Value: var shows } && hint.Contains(shows, StringComparison.OrdinalIgnoreCase)) ? WordsIn(hint) : shown)
+                foreach (var word in shown.Count == 0 && sounds.Count == 0 && !both && _token.IsWord(hint.Trim()) && (hint.Trim() is "the" or "at" or "as" or "of" or "and" or "or" or "for" or "way" or "like" || LeadingLetters().Match(piece) is { Success: true, Value: var shows } && hint.Contains(shows, StringComparison.OrdinalIgnoreCase)) ? WordsIn(hint) : shown)
                 {
                     // A sound may be named in brackets without slashes: "ea (ee)".
                     if (shown.Count == 1 && word.Length <= 3 && words.FindWord(word) is null && Sound.TryParse(word, out _, out _))

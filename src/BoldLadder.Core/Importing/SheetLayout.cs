@@ -183,7 +183,7 @@ public sealed class SheetLayout
             // In the first row of several, two that are known head the others with them.
             && (named * 2 >= row.Count || (row == first && row.All(x => x.Text.Trim().Length > 2 && !reader.LooksLikePart(x.Text))))
             && row.All(x => x.Text.Length > 1 || x.Text is "#") && !row.Any(x => SheetWords.IsWeek(x.Text))
-            && (widest > 1 || (row == rows[0] && !reader.LooksLikePart(row[0].Text)))).MaxBy(Named) ?? Topped(rows, reader);
+            && (widest > 1 || (row == rows[0] && !reader.LooksLikePart(row[0].Text) && !(SheetWords.Labelled(row[0].Text) is var (_, taught) && reader.LooksLikePart(taught))))).MaxBy(Named) ?? Topped(rows, reader);
     }
 
     // A row of plain words over columns of which one holds parts heads them, whatever it says: Vowels, Contents.
@@ -221,7 +221,7 @@ public sealed class SheetLayout
                 // Days: 1, 1, 2 says how many; 1, 2, 3 says which, and so do Monday and Tuesday.
                 : role == ColumnRole.Days ? (texts.Count > 0 && texts.All(x => WrittenDays.Of(x, true) is not null) && !AreWhich(texts) ? role : ColumnRole.Day)
                 // Families of letters by how they are written, or of anything else: they head what stands beside them.
-                : role is ColumnRole.RimeUnits && texts.Distinct().Count() < texts.Count && texts.All(x => PartReader.WordsIn(x) is [{ Length: > 3 }] && x[0] != '-') ? ColumnRole.Section
+                : role is ColumnRole.RimeUnits && (texts.All(SheetWords.NamesFamily) || (texts.Distinct().Count() < texts.Count && texts.All(x => PartReader.WordsIn(x) is [{ Length: > 3 }] && x[0] != '-'))) ? ColumnRole.Section
                 // Taught: ticks, or what was.
                 : role is ColumnRole.LeftOut && texts.Distinct().Count() > 3 && Mostly(texts, x => reader.LooksLikePart(x) && !SheetWords.IsTick(x)) ? ColumnRole.Parts
                 // Ways to spell it: what stands there is letters, whatever the word spell is used for elsewhere.
@@ -239,7 +239,7 @@ public sealed class SheetLayout
             : Mostly(texts, SheetWords.IsSection) ? ColumnRole.Section
             : Mostly(texts, x => SheetWords.Labelled(x) is var (label, _) && SheetWords.RoleOf(label) == ColumnRole.TrickyWords) ? ColumnRole.TrickyWords
             // c, k; recap; assess: parts, and days that go over them.
-            : texts.Any(reader.LooksLikePart) && texts.All(x => reader.LooksLikePart(x) || (x.Length <= 20 && SheetWords.LessonOf(x) is not null)) ? ColumnRole.Parts
+            : texts.Any(reader.LooksLikePart) && texts.All(x => reader.LooksLikePart(x) || SheetWords.IsWeek(x) || (x.Length <= 20 && SheetWords.LessonOf(x) is not null)) ? ColumnRole.Parts
             : Share(texts, x => x.Split('\n').Any(line => line.Trim().Length > 0 && reader.LooksLikePart(line))) >= 0.4 ? ColumnRole.Parts
             : Mostly(texts, IsPhrase) ? ColumnRole.Notes
             : Mostly(texts, x => PartReader.WordsIn(x) is { Count: > 0 and <= 14 } all && all.All(w => words.FindWord(w) is not null)) ? ColumnRole.Words
@@ -263,5 +263,5 @@ public sealed class SheetLayout
 
     // Set A, A, A, B, B: letters that name sets, one after another, are no letters to be taught.
     private static bool Lettered(IReadOnlyList<string> texts) => texts.Count > 2 && texts.All(x => x.Trim() is [>= 'A' and <= 'Z'])
-        && texts.Select(x => x.Trim()[0]).Distinct().Select((x, i) => x - 'A' == i).All(x => x) && texts.Select(x => x.Trim()).Distinct().Count() < texts.Count;
+        && texts.Select(x => x.Trim()[0]).Distinct().Select((x, i) => x - 'A' == i).All(x => x);
 }

@@ -122,13 +122,13 @@ internal sealed class SheetReading
                     Leave(cell, LeftOutReason.Holiday);
                     break;
                 case ColumnRole.TrickyWords:
-                    var tricky = CellReading.TrickyIn(cell.Text);
+                    var tricky = SheetWords.NamesTrickyWords(cell.Text) ? [] : CellReading.TrickyIn(cell.Text);
                     if (tricky.Count > 0)
                     {
                         (owner ??= _at.Begin(made)).Tricky.AddRange(tricky);
                         owner.Sources.Add(From(cell));
                     }
-                    else if (!SheetWords.IsCount(cell.Text))
+                    else if (!SheetWords.IsCount(cell.Text) && !SheetWords.NamesTrickyWords(cell.Text))
                     {
                         Leave(cell, LeftOutReason.NotRead);
                     }
@@ -282,7 +282,7 @@ internal sealed class SheetReading
             return false;
         }
 
-        if (Rungs.Count == 0 && cell.Row == 1 && Title.Length == 0 && PartReader.WithoutBrackets(text).Trim().Split(' ') is { Length: > 1 } words && words.All(x => char.IsAsciiLetter(x[^1]) && _words.FindWord(x) is not null)
+        if (Rungs.Count == 0 && cell.Row == 1 && Title.Length == 0 && PartReader.WithoutBrackets(text).Trim().Split(' ') is { Length: > 1 } words && words.All(x => x.All(char.IsAsciiDigit) || (char.IsAsciiLetter(x[^1]) && _words.FindWord(x) is not null))
             && (words.All(x => x.Length > 2) || (words.Length > TitleFrom && words.Any(x => !_reader.IsLearntByHeart(x.ToLowerInvariant())))))
         {
             Title = text;

@@ -107,6 +107,15 @@ internal static partial class SheetWords
     /// <summary>True for what is written where nothing is: a dash, <i>none</i>.</summary>
     public static bool IsNothing(string text) => text.Trim().ToLowerInvariant() is "-" or "–" or "—" or "--" or "n/a" or "none" or "nil" or "." or "...";
 
+    /// <summary>The words that a class is to read: <i>read the, I</i>; empty for anything else.</summary>
+    public static IReadOnlyList<string> WordsToRead(string text) => ToRead().Match(text) is { Success: true } match ? PartReader.WordsIn(match.Groups["rest"].Value) : [];
+
+    [GeneratedRegex(@"^\s*(?:read|learn|know|spell|write)\s+(?<rest>[a-z']+(?:\s*[,&]\s*[a-z']+)*)\s*$", Any)]
+    private static partial Regex ToRead();
+
+    /// <summary>True for what only says that tricky words stand beside it.</summary>
+    public static bool NamesTrickyWords(string text) => text.Trim().TrimEnd(':').EndsWith("words", StringComparison.OrdinalIgnoreCase) && RoleOf(text) == ColumnRole.TrickyWords;
+
     /// <summary>True for a tick in a column of ticks.</summary>
     public static bool IsTick(string text) => text.Trim().ToLowerInvariant() is "y" or "n" or "yes" or "no" or "x" or "✓" or "✔" or "√" or "*";
 
@@ -146,7 +155,11 @@ internal static partial class SheetWords
     private static partial Regex OwnLabel();
 
     /// <summary>The lines of a cell; tricky words that are named after the parts on one line are a line of their own.</summary>
-    public static IEnumerable<string> LinesOf(string text) => LineEnds().Split(AndTheWords().Replace(TheWord().Replace(InBrackets().Replace(ByHeart().Replace(text, "tricky words: ${rest}"), "\ntricky words: ${rest}"), " tricky words: ${rest}"), x => $"\ntricky words: {x.Groups["rest"].Value.Replace(" and ", ", ", StringComparison.OrdinalIgnoreCase)}")).Select(x => x.Trim()).Where(x => x.Length > 0);
+    public static IEnumerable<string> LinesOf(string text) => LineEnds().Split(AndTheWords().Replace(TheWord().Replace(InBrackets().Replace(ByHeart().Replace(EachDay(text), "tricky words: ${rest}"), "\ntricky words: ${rest}"), " tricky words: ${rest}"), x => $"\ntricky words: {x.Groups["rest"].Value.Replace(" and ", ", ", StringComparison.OrdinalIgnoreCase)}")).Select(x => x.Trim()).Where(x => x.Length > 0);
+
+    // "Mon g, Tue o, Wed review": a day on each line.
+    private static string EachDay(string text) => DayInLine().Matches(text) is { Count: > 1 } days
+        ? DayInLine().Replace(text, x => x.Index == days[0].Index ? $" {x.Groups["day"].Value}: " : $"\n{x.Groups["day"].Value}: ") : text;
 
     /// <summary>A line without what it says of days off beside what is taught: <i>no school Monday; p, c</i>.</summary>
     public static string WithoutDaysOff(string text)
@@ -155,6 +168,9 @@ internal static partial class SheetWords
         var left = pieces.Where(x => !(IsHoliday(x) && x.Trim().Contains(' ', StringComparison.Ordinal) && !x.Contains(':', StringComparison.Ordinal))).ToList();
         return pieces.Length < 2 || left.Count == pieces.Length ? text : string.Concat(left).Trim(' ', ';', ',', '-', '–');
     }
+
+    [GeneratedRegex(@"(?:^|[,;|]|(?<=:)|\s[-–—]|(?<=\s))\s*\b(?<day>mon(?:day)?|tue(?:s(?:day)?)?|wed(?:s|nesday)?|thu(?:rs?(?:day)?)?|fri(?:day)?)\b\.?(?:\s*[:=]\s*|\s+[-–—]\s+|\s+)(?=[^\s,;])", Any)]
+    private static partial Regex DayInLine();
 
     // "the (tricky)", "I, is (sight words)".
     [GeneratedRegex(@"^\s*(?<rest>[A-Za-z', ]+?)\s*[(\[]\s*(?:(?:a|an)\s+)?(?:tricky|sight|heart|common|exception|common\s+exception|high[\s-]frequency|irregular|hfw|cew)(?:\s+words?)?\s*[)\]]\s*$", Any)]
@@ -189,10 +205,16 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^\s*((teaching\s+|school\s+)?(week|wk|weeks)|week\s*(no\.?|number|#)|week\s+of\s+(the\s+)?term)\s*$", Any)]
     private static partial Regex WeekHeader();
 
+    /// <summary>True for what a row of spellings is called by the sound they share: <i>ai sounds</i>.</summary>
+    public static bool NamesFamily(string text) => Family().IsMatch(text);
+
+    [GeneratedRegex(@"^\s*\S{1,6}\s+(?:sounds|spellings|famil(?:y|ies)|group)\s*$", Any)]
+    private static partial Regex Family();
+
     /// <summary>True for a heading that says little of its column: <i>skill</i>, <i>type</i>, <i>aim</i>.</summary>
     public static bool IsLoose(string heading) => LooseHeader().IsMatch(heading);
 
-    [GeneratedRegex(@"^\W*(skills?|types?|kinds?|categor(y|ies)|aims?|outcomes?|activit(y|ies)|(spelling\s+)?rules?|where|positions?|places?)\W*$", Any)]
+    [GeneratedRegex(@"^\W*(skills?|types?|kinds?|categor(y|ies)|aims?|outcomes?|activit(y|ies)|writing|(spelling\s+)?rules?|where|positions?|places?)\W*$", Any)]
     private static partial Regex LooseHeader();
 
     // It says when, and what stands below it in what terms: weeks, dates, half-terms.
@@ -211,7 +233,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^\s*(term|half[\s-]?term|terms|season|unit|block|stage|section|level|module|part|set|band|book|year|grade|month|quarter|semester|trimester|group)\s*(name|no\.?|number)?\s*$", Any)]
     private static partial Regex SectionHeader();
 
-    [GeneratedRegex(@"\b(notes?|comments?|remarks?|resources?|materials?|texts?|books?|readers?|sentences?|captions?|dictation|hand\s?writing|formation|stor(y|ies)|homework|games?|activit(y|ies)|actions?|movements?|gestures?|signs?|songs?|rhymes?|who|teacher|adult|room|reminders?|links?|assess\w*|outcome|thoughts|(?<!phonics\s)skills?|types?|kinds?|categor(y|ies)|themes?|topics?|aims?|apply|application|practise|re-?visit|warm[\s-]?up|plenary|starter|awareness|oracy|listening|vocabulary|success\s+criteria|evidence|progress|why|look(?:ing)?\s+(?:out|for)|(?:already|previously)\s+\w+|known|say\s+it|contrast(?:s|ed)?\s+with|not\s+to\s+be\s+confused\s+with|watch(?:ing)?\s+out|beware|careful|confus\w*|slips?|mistakes?|errors?|misconceptions?|absent|absences?|went\s+well|how\s+it\s+went|maths?|literacy|english|science|topic|history|geography|music|computing|evaluations?|reflections?|next\s+time|follow[\s-]?up)\b|^\s*((letter\s+)?names?|(the\s+)?(spelling\s+)?rules?|where|positions?|places?)\s*$|^\s*(review|revise|revision|recap)\b", Any)]
+    [GeneratedRegex(@"\b(notes?|comments?|remarks?|resources?|materials?|texts?|books?|readers?|sentences?|captions?|dictation|hand\s?writing|formation|stor(y|ies)|homework|games?|activit(y|ies)|actions?|movements?|gestures?|signs?|songs?|rhymes?|who|teacher|adult|room|reminders?|links?|assess\w*|outcome|thoughts|(?<!phonics\s)skills?|types?|kinds?|categor(y|ies)|themes?|topics?|aims?|apply|application|practise|re-?visit|warm[\s-]?up|plenary|starter|awareness|oracy|listening|vocabulary|success\s+criteria|evidence|progress|why|look(?:ing)?\s+(?:out|for)|^\s*writing\s*$|(?:already|previously)\s+\w+|known|say\s+it|contrast(?:s|ed)?\s+with|not\s+to\s+be\s+confused\s+with|watch(?:ing)?\s+out|beware|careful|confus\w*|slips?|mistakes?|errors?|misconceptions?|absent|absences?|went\s+well|how\s+it\s+went|maths?|literacy|english|science|topic|history|geography|music|computing|evaluations?|reflections?|next\s+time|follow[\s-]?up)\b|^\s*((letter\s+)?names?|(the\s+)?(spelling\s+)?rules?|where|positions?|places?)\s*$|^\s*(review|revise|revision|recap)\b", Any)]
     private static partial Regex NotesHeader();
 
     [GeneratedRegex(@"\b(suffix(es)?|endings?|morpholog\w*|inflections?)\b", Any)]

@@ -138,11 +138,11 @@ internal static class PractisePart
 
     // What holds today's part comes first, easiest first, since that is what the adult shows; words that keep other parts
     // going come last. Where a rung has two graphemes the adult shows one of each.
-    /// <param name="enough">So many may be read where those that fill up serve the day.</param>
+    /// <param name="enough">So many may be read where today's are very few and those that fill up serve the day.</param>
     private static List<ChosenWord> OnThePoint(IReadOnlyList<ChosenWord> words, int count, int enough)
     {
         var on = words.Where(x => x.HoldsTarget).Take(count).ToList();
-        var others = on.Count == 0 ? count : Math.Max(Math.Max(FewestOthers, on.Count / (OthersOneIn - 1)), Math.Max(FewestToRead + 1, enough) - on.Count);
+        var others = on.Count == 0 ? count : Math.Max(Math.Max(FewestOthers, on.Count / (OthersOneIn - 1)), Math.Max(FewestToRead + 1, on.Count < FewestToRead ? enough : 0) - on.Count);
         var chosen = on.Concat(words.Where(x => !x.HoldsTarget).Take(Math.Min(others, count - on.Count))).ToList();
         var shown = chosen.Where(x => x.HoldsTarget).DistinctBy(x => x.Target).Take(2).ToList();
         return [.. shown, .. chosen.Except(shown)];
