@@ -46,6 +46,9 @@ public sealed class MadeUpLaw
         new("doubles after a vowel of several letters", x => x.Coda is [var one, ..] && OneOf(one.Grapheme.Text, OnlyAfterOneLetter) && x.Vowel.Grapheme.Text.Length > 1
             ? Reason.Of(ReasonCode.OnlyAfterShort, one.Grapheme.Text) : null, "guess build"),
         new("has inside what only stands last", x => x is { Coda.Count: > 0, Vowel.Grapheme.Text: "ay" or "oy" } ? Reason.Of(ReasonCode.NotThatPlace, x.Vowel.Grapheme.Text, "inside") : null, "says"),
+        new("has ng after a long vowel", x => x is { IsShort: false, Coda: [{ Sound.Key: "ng" } ng, ..] } ? Reason.Of(ReasonCode.OnlyAfterShort, ng.Grapheme.Text) : null, "young"),
+        new("has after the vowel of cow or coin what lips or the back of the tongue make", x => x is { Vowel.Sound.Key: "ow" or "oi", Coda: [var one, ..] } && OneOf(one.Sound.First.Key, "p", "b", "m", "f", "v", "k", "g")
+            ? Reason.Of(ReasonCode.NotSpeltSo) : null, ""),
         new("ends with a short vowel", x => x is { IsShort: true, Coda.Count: 0 } ? Reason.Of(ReasonCode.ShortVowelLast) : null, ""),
         new("has one letter twice that are no one spelling", x => x.Parts.Zip(x.Parts.Skip(1)).Any(p => p.First.Grapheme.Text[^1] == p.Second.Grapheme.Text[0]) ? Reason.Of(ReasonCode.NotSpeltSo) : null, ""),
         new("has a short a after w", x => x is { Vowel.Key: "a:a", Onset: [.., { Grapheme.Text: "w" or "wh" or "qu" } w] }

@@ -18,6 +18,7 @@ public sealed class LessonBrief
     private readonly Lazy<ReadingBrief> _asked;
     private readonly List<Correspondence> _doubled;
     private readonly bool _isAtLongerWords;
+    private readonly List<Words.GraphemeRun>? _begun;
 
     /// <summary>What the last lessons taught, for a review: this many.</summary>
     private const int Reviewed = 4;
@@ -57,6 +58,10 @@ public sealed class LessonBrief
         MadeUpAllowed = conventions.MadeUpIn(section, rung is { Kind: RungKind.Check });
         Teaches = rung is null ? [] : [.. rung.Adds.Where(x => rung.Kind == RungKind.Teach || !standing.Things.Contains(x))];
         _doubled = [.. Teaches.Select(x => x.Correspondence).OfType<Correspondence>().Where(x => x.IsDoubledConsonant)];
+        // Where consonants together are taught pair by pair, words begin with those met so far until all are.
+        List<Teachable> met = [.. standing.Things, .. rung?.Adds ?? []];
+        _begun = standing.Ladder.Rungs.SelectMany(x => x.Adds).Any(x => x.Kind == TeachableKind.Cluster && !met.Contains(x)) && !met.Exists(x => x.Structure is TaughtStructure.PairAtStart)
+            ? [.. met.Where(x => x.Kind == TeachableKind.Cluster).Select(x => x.Run!)] : null;
         GoesOver = rung is { AddsParts: true }
             ? [.. rung.Adds.Except(Teaches).Where(x => !x.IsPrint)]
             : [.. Gone(standing.Lessons).SelectMany(x => x.Things).Distinct()];
@@ -174,9 +179,10 @@ public sealed class LessonBrief
     /// <summary>
     /// What a careful teacher would not choose, though it is right as a verdict: a rare form of a word that is not of the
     /// youngest; a word that is readable only because weak vowels are taken leniently, until the ladder has come to longer
-    /// words; and on a day of doubled letters one in which the vowel before them does not tell.
+    /// words; one that begins with two consonants while such pairs are still being met one by one; and on a day of doubled
+    /// letters one in which the vowel before them does not tell.
     /// </summary>
-    public bool MayChoose(OfferedWord word) => !IsRareForm(word.Word) && (_isAtLongerWords
+    public bool MayChoose(OfferedWord word) => !IsRareForm(word.Word) && !BeginsUntaught(word.Reading) && (_isAtLongerWords
         ? _doubled.Count == 0 || word.Reading.Segments.All(x => !_doubled.Contains(x.Correspondence) || DoubledLetters.Decides(word.Reading, x.Correspondence))
         : Judge.IsStrict(word.Reading, word.Word.Ended));
 
@@ -189,6 +195,9 @@ public sealed class LessonBrief
 
     /// <summary>Says of a word of a text whether it practises what is taught.</summary>
     internal Predicate<SentenceWord> Practises(IEnumerable<Teachable> things) => PractisedWords.Of(Stock, Judge, things);
+
+    private bool BeginsUntaught(Words.Segmentation reading) => _begun is not null
+        && reading.Segments is [{ Correspondence.Sound.IsVowel: false }, { Correspondence.Sound.IsVowel: false }, ..] && !_begun.Exists(x => x.StandsAt(reading, 0));
 
     // Numb is a word of theirs; numbs is hardly one of anybody's.
     private static bool IsRareForm(Words.LexiconWord word) => word is { Ended: not null, Rank: > RareForm, Familiarity: not Words.Familiarity.AtFourOrFive };

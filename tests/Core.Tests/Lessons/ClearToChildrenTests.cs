@@ -151,6 +151,65 @@ public sealed class ClearToChildrenTests
         Assert.DoesNotContain(lesson.Blocks, x => x.Activity == Activity.Compare && x.Asks.Any(a => a.Code == ReasonCode.AskEnding));
     }
 
+    private const string FirstLetters = "a:a\nb:b\nd:d\ne:e\ng:g\ni:i\nm:m\nn:n\no:o\np:p\ns:s\nt:t";
+
+    private static Lesson Of(string rungs, string? rung = null)
+    {
+        var ladder = Core.Ladders.LadderText.Parse($"name\tx\n[One]\t5 2 1\n{rungs}");
+        return LessonComposer.Compose(World.BriefAt(ladder, World.Stock(ladder, Core.Sounds.Accent.SouthernBritish), rung is null ? ladder.Rungs.Count - 1 : ladder.PlaceOf(rung), 1));
+    }
+
+    [Fact]
+    public void A_contrast_of_two_sounds_is_listened_for_as_one_or_the_other()
+    {
+        var block = Of($"{FirstLetters}\nb:b d:d =contrast").Blocks.Single(x => x.Activity == Activity.Listening);
+        Assert.Equal(ReasonCode.AskWhichSound, Assert.Single(block.Asks).Code);
+        Assert.Equal(["b", "d"], block.Items.Select(x => x.Heading).Distinct().Order());
+    }
+
+    [Fact]
+    public void Where_pairs_of_consonants_are_met_one_by_one_no_word_begins_with_one_to_come()
+    {
+        var letters = $"{FirstLetters}\nw:w\nl:l\nk:k\nf:f\nc:k\n&s:s,t:t\n&b:b,l:l\n&c:k,l:l";
+        foreach (var (rung, may) in ((string, string[])[])[("w-w", []), ("s-s-t-t", ["st"]), ("c-k-l-l", ["st", "bl", "cl", "sl", "fl", "pl", "gl", "tw", "sw", "sm", "sn", "sp"])])
+        {
+            var words = In(Of(letters, rung), Activity.Read).Concat(In(Of(letters, rung), Activity.Spell)).Select(x => x.Text).Where(x => x.Length > 2 && !"aeiou".Contains(x[1], StringComparison.Ordinal) && !"aeiou".Contains(x[0], StringComparison.Ordinal)).ToList();
+            Assert.All(words, x => Assert.Contains(x[..2], may));
+        }
+    }
+
+    [Fact]
+    public void Where_hardly_a_word_holds_what_is_taught_names_are_read_and_written()
+    {
+        var lesson = Of($"{FirstLetters}\nv:v\nk:k\nr:r\na_e:ai\no_e:oa\ne_e:ee");
+        Assert.Contains("Pete", In(lesson, Activity.Read).Select(x => x.Text));
+        Assert.Contains("Pete", In(lesson, Activity.Spell).Select(x => x.Text));
+
+        // What fills up is made in the same way.
+        Assert.All(In(lesson, Activity.Read).Where(x => !char.IsUpper(x.Text[0])), x => Assert.EndsWith("e", x.Text, StringComparison.Ordinal));
+        Assert.DoesNotContain(In(Of($"{FirstLetters}\nk:k\na_e:ai"), Activity.Read), x => char.IsUpper(x.Text[0]));
+    }
+
+    [Fact]
+    public void A_weak_vowel_is_not_listened_for_beside_a_strong_one()
+    {
+        var block = Of($"{FirstLetters}\nr:r\nh:h\nf:f\ner:ur er:schwa").Blocks.Single(x => x.Activity == Activity.Listening);
+        Assert.DoesNotContain(Assert.Single(block.Asks).Arguments, x => x.StartsWith("sofa", StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public void Made_up_words_leave_time_to_read_eight_and_spell_four()
+    {
+        var ladder = Core.Ladders.LadderText.Parse($"name\tx\n[One]\t5 2 1\n{FirstLetters}\nw:w\nl:l\nr:r\nh:h\nf:f\nai:ai\nay:ai\na_e:ai\nai:ai ay:ai a_e:ai =contrast");
+        var stock = World.Stock(ladder, Core.Sounds.Accent.SouthernBritish);
+        for (var seed = 1UL; seed < 20; seed++)
+        {
+            var lesson = LessonComposer.Compose(World.BriefAt(ladder, stock, ladder.Rungs.Count - 1, seed));
+            Assert.True(In(lesson, Activity.Spell).Count >= 3, $"{seed}");
+            Assert.True(In(lesson, Activity.MadeUp).Count == 0 || (In(lesson, Activity.Read).Count >= 8 && In(lesson, Activity.Spell).Count >= 4), $"{seed}");
+        }
+    }
+
     private static Lesson At(string part, ulong seed)
     {
         var thing = Teachable.Of(Core.Sounds.Correspondence.Parse(part));

@@ -47,8 +47,13 @@ public class GoodLessonTests
     public void Four_in_five_words_to_read_are_on_the_point_where_English_has_them() => Assert.All(New, x =>
     {
         var read = x.In(Activity.Read);
-        var others = read.Count(i => !x.IsOnPoint(i));
-        Assert.True(others <= Math.Max(2, read.Count / 5) || read.Count <= 5, $"{x.Rung.Label}: {string.Join(' ', read.Select(i => i.Text))}");
+        var others = read.Where(i => !x.IsOnPoint(i)).ToList();
+
+        // Where English has hardly three, those beside them have its sound in another spelling.
+        Assert.True(
+            others.Count <= Math.Max(2, read.Count / 5) || read.Count <= 5
+            || (read.Count - others.Count < 4 && others.All(i => x.Stock.Words.Find(i.Text)!.Readings[0].Segments.Any(s => x.Rung.Correspondences.Any(c => x.Stock.Rules.SameSound(c.Sound, s.Correspondence.Sound))))),
+            $"{x.Rung.Label}: {string.Join(' ', read.Select(i => i.Text))}");
     });
 
     [Fact]

@@ -34,7 +34,7 @@ internal static class ListeningQuestion
             : Own(brief, make, dice, first, rung.ListeningWords, count) is { } own ? own
             : brief.Shape.Syllables > 1 && rung.Correspondences.All(x => x.IsDoubledConsonant) ? ShortOrLong(brief, make, dice, rung.Correspondences, count)
             : brief.Shape.Syllables == 1 && rung.Correspondences.All(DoubledLetters.EndWords) && FirstOrLast(brief, make, dice, rung.Correspondences, count, answers) is { } ends ? ends
-            : rung.Kind == RungKind.Contrast ? Where(brief, make, dice, first, count, answers)
+            : rung.Kind == RungKind.Contrast && heard.All(x => brief.Stock.Rules.SameSound(x.Sound, first.Sound)) ? Where(brief, make, dice, first, count, answers)
             : Which(brief, make, dice, heard, count, answers) ?? (IsKnown(brief, first.Sound) ? Where(brief, make, dice, first, count, answers) : HasIt(brief, make, dice, first, count, answers));
         return new LessonBlock(LessonPart.Teach, Activity.Listening, [.. kept, .. (question?.Items ?? []).Where(x => kept.All(k => k.Text != x.Text))])
         {
