@@ -82,6 +82,8 @@ public sealed class DocumentTests
     [InlineData("The word “I” says the sound in night. The word “a” says a weak uh.", "I", "i:igh", "a", "a:schwa")]
     [InlineData("In “come”, o–e says the sound in up. “from” only has to be quick.", "come", "o_e:u", "from", "")]
     [InlineData("In “once”, o says w and u.", "once", "o:w+u")]
+    [InlineData("In “what” and “when”, wh says w.", "what,when", "wh:wh")]
+    [InlineData("In “people” and “little”, le says uh and l.", "people,little", "le:schwa+l")]
     [InlineData("was: a moon word. One part of it does not say what you expect. Find it, and the rest is fair.", "was")]
     public void The_point_of_a_day_of_tricky_words_says_what_is_odd_in_them(string said, params string[] arguments)
     {

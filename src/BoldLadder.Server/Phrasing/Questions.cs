@@ -98,7 +98,7 @@ public sealed class Questions(TeachingNotes notes, Accent accent, Terms terms)
         _ => "another beat",
     };
 
-    private static string Odd(string[] words, string parts)
+    private string Odd(string[] words, string parts)
     {
         IReadOnlyList<string> quoted = [.. words.Select(x => $"“{x}”")];
         IReadOnlyList<Correspondence> odd = [.. parts.Split(',', StringSplitOptions.RemoveEmptyEntries).Select(x => Correspondence.Parse(x))];
@@ -108,15 +108,16 @@ public sealed class Questions(TeachingNotes notes, Accent accent, Terms terms)
     }
 
     // As a child could say it: a letter, or another word with the sound.
-    private static string Heard(Sound sound, string[] words) => sound.Key switch
+    private string Heard(Sound sound, string[] words) => sound.Key switch
     {
         "schwa" => "a weak uh",
+        "wh" when Phonemes.Find("wh")!.Ipa(accent) == Phonemes.Find("w")!.Ipa(accent) => "w",
         { Length: 1 } letter when !sound.IsVowel => letter,
         _ when sound.Example.Length > 0 && !words.Contains(sound.Example) => $"the sound in {sound.Example}",
         var both => Plain(both),
     };
 
-    private static string Plain(string sound) => string.Join(" and ", sound.Split('+'));
+    private static string Plain(string sound) => string.Join(" and ", sound.Split('+').Select(x => x == "schwa" ? "uh" : x));
 
     private static string Number(int count) => count switch { 2 => "two", 3 => "three", 4 => "four", _ => $"{count}" };
 
