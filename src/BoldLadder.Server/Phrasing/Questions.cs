@@ -33,7 +33,7 @@ public sealed class Questions(TeachingNotes notes, Accent accent, Terms terms)
             ReasonCode.AskShortOrLong => "Listen to the first beat: is its vowel short, or long? Hands close together for short, wide apart for long.",
             ReasonCode.AskShortAndSplit => "Short, or its own name? Read the first, then its partner: what did the e do?",
             ReasonCode.AskGrown => "Two words, and one stands inside the other. Read both and clap them: how many more beats, and which letters say them?",
-            ReasonCode.AskEnding => $"Read the word, then the same with -{x[0]}: what did it add, and did the word change?",
+            ReasonCode.AskEnding => $"Read the word, then the same with -{x[0]}: what did it add, and did the word change?{InTurn(x[0])}",
             ReasonCode.AskAdded => "Read the first, then the next: which sound came in, and where? Tap each.",
             ReasonCode.AskOneOrTwo => "One letter, or the same one twice? Say where in the word it stands, and so why.",
             ReasonCode.AskWhichSpelling => $"{Listed(x)}: which goes in the gap, and why?",
@@ -71,6 +71,14 @@ public sealed class Questions(TeachingNotes notes, Accent accent, Terms terms)
             _ => throw new InvalidOperationException($"{reason.Code} asks nothing"),
         };
     }
+
+    // Verbs are heard in what is said with them; -s and -er stand on other words, too.
+    private static string InTurn(string ending) => ending switch
+    {
+        "ed" => " Say both in turn: “Today I …, yesterday I ….”",
+        "ing" => " Say both in turn: “I can …, I am ….”",
+        _ => "",
+    };
 
     private static string Several(string count, string thing) => count switch { "0" => $"no {thing}", "1" => $"1 {thing}", _ => $"{count} {thing}s" };
 

@@ -191,6 +191,13 @@ public sealed class ClearToChildrenTests
     }
 
     [Fact]
+    public void A_split_spelling_is_listened_for_inside_where_it_stands()
+    {
+        var block = Of($"{FirstLetters}\nh:h\nk:k\nr:r\no_e:oa").Blocks.Single(x => x.Activity == Activity.Listening);
+        Assert.Equal("inside", Assert.Single(block.Asks).Arguments[2]);
+    }
+
+    [Fact]
     public void A_weak_vowel_is_not_listened_for_beside_a_strong_one()
     {
         var block = Of($"{FirstLetters}\nr:r\nh:h\nf:f\ner:ur er:schwa").Blocks.Single(x => x.Activity == Activity.Listening);

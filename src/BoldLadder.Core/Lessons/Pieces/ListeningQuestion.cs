@@ -62,9 +62,9 @@ internal static class ListeningQuestion
             .Concat(Short(taught[0])).Concat(silent).Concat(NearSounds.Of(one)).Where(x => !rules.SameSound(x, one)).Distinct();
         foreach (var other in others)
         {
-            // A sound that is new is heard first at the start; else, and a new spelling, where it stands oftenest.
+            // A sound that is new is heard first at the start; else, and a new spelling, where it stands oftenest: o_e begins no word.
             var usual = PartPlaces.In(brief.Stock, taught[0]).Ordered;
-            foreach (var place in known ? usual : ["first", .. usual.Where(x => x != "first")])
+            foreach (var place in known || taught[0].Grapheme.IsSplit ? usual : ["first", .. usual.Where(x => x != "first")])
             {
                 var (ones, rest) = (Only(one, other), Only(other, one));
                 var against = Math.Max(count / 3, taught.Any(x => x.Sound == other) ? count / 2 : (count + 1) / 3);
