@@ -59,7 +59,7 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
             {
                 (made.FirstOrDefault() ?? at.Begin(made, source)).Tricky.AddRange(TrickyIn(text));
             }
-            else if (lineRole == ColumnRole.Words && role == ColumnRole.Parts && made.Count == 0 && PartReader.WordsIn(text) is { Count: > 0 } alone && alone.All(reader.IsLearntByHeart))
+            else if (lineRole == ColumnRole.Words && role == ColumnRole.Parts && made.Count == 0 && PartReader.WordsIn(text) is { Count: > 0 } alone && alone.All(reader.IsLearntByHeart) && alone.Any(reader.IsToldWhole))
             {
                 // "Words: the, to", in a cell of its own among those of letters: nothing is there that they could show.
                 at.Begin(made, source).Tricky.AddRange(TrickyIn(text));

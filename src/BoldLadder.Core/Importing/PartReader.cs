@@ -199,6 +199,13 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         var isSplit = SplitWord().IsMatch(piece);
         var asEnding = column == ColumnRole.Endings || EndingWord().IsMatch(piece);
         var main = Sounded().Replace(LeadingQuote().Replace(piece, "${in} "), x => { sounds.Add(x.Groups["in"].Value); return " "; });
+
+        // "/ai/ (ay)": the sound, and the letters for it.
+        if (sounds.Count == 1 && Brackets().Match(main) is { Success: true } bracket && main.Trim() == bracket.Value.Trim() && _token.SpelledIn(bracket.Groups["in"].Value) is { } spelling)
+        {
+            return [new WrittenPart(WrittenKind.Grapheme, spelling, sounds, [], both, place)];
+        }
+
         main = Brackets().Replace(main, x => { Hint(x.Groups["in"].Value); return " "; });
         main = Quotes().Replace(main, x =>
         {

@@ -10,11 +10,19 @@ namespace BoldLadder.Core.Importing;
 /// <param name="Columns">How many columns it covers.</param>
 public sealed record SheetCell(int Row, int Column, string Text, bool Struck = false, bool Hidden = false, int Rows = 1, int Columns = 1)
 {
+    /// <summary>Where it stood, if it is read as standing elsewhere.</summary>
+    internal string? Named { get; init; }
+
     /// <summary>As a spreadsheet names it: <c>B4</c>.</summary>
     public string Address
     {
         get
         {
+            if (Named is not null)
+            {
+                return Named;
+            }
+
             var letters = "";
             for (var at = Column; at > 0; at = (at - 1) / 26)
             {

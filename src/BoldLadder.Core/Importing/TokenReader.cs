@@ -140,6 +140,9 @@ internal sealed class TokenReader(CorrespondenceTable table, SchoolWords words)
 
     public IEnumerable<Correspondence> Segments(string word) => words.Find(word) is { } found ? found.Readings.SelectMany(x => x.Segments).Select(x => x.Correspondence) : [];
 
+    /// <summary>The letters that a remark is, where it is letters and no word: <i>ay</i>, <i>a-e</i>; null for anything else.</summary>
+    public string? SpelledIn(string text) => Split(text, false) ?? (LettersOnly(text) is { } letters && Known(letters) && !(letters.Length > 2 && IsWord(letters)) ? letters : null);
+
     // Consonants that stand together at no word's start or end are no cluster, but letters for something else: BH, TW.
     private readonly Lazy<HashSet<string>> _together = new(() => [.. words.Words.Where(x => x.Everyday && x.Key.Length > 3).SelectMany(x => new[] { x.Key[..2], x.Key[..3], x.Key[^2..], x.Key[^3..] })]);
 

@@ -1,0 +1,57 @@
+using System.Text.RegularExpressions;
+
+namespace BoldLadder.Core.Importing;
+
+/// <summary>
+/// Sheets of which the rows say what stands in them, again and again down the page, where others have columns for it:
+/// <i>Sounds</i>, <i>Tricky</i>, <i>Words to read</i> under every week; <i>Revisit</i>, <i>Teach</i>, <i>Practise</i>, <i>Apply</i> beside
+/// the days.
+/// </summary>
+internal static partial class RowLabels
+{
+    private const int FewestDays = 3;
+    private const RegexOptions Any = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant;
+
+    /// <summary>The cells as a sheet of another kind would have them; the same where its rows are not so labelled.</summary>
+    /// <param name="left">Gets what stands in rows that teach nothing.</param>
+    public static IReadOnlyList<SheetCell> Settled(string sheet, IReadOnlyList<SheetCell> cells, List<LeftOut> left)
+    {
+        var rows = cells.GroupBy(x => x.Row).Select(x => x.OrderBy(c => c.Column).ToList()).ToList();
+        if (rows.Count == 0)
+        {
+            return cells;
+        }
+
+        var (first, widest) = (cells.Min(x => x.Column), rows.Max(x => x.Count));
+        var labelled = rows.Where(x => x.Count > 1 && x[0].Column == first).ToList();
+        return widest == 2 && labelled.All(x => IsRole(x[0].Text)) && Repeats(labelled) ? [.. rows.SelectMany(x => Joined(x, first))]
+            : widest > 2 && labelled.Exists(x => Teaches().IsMatch(x[0].Text)) && labelled.Count(x => Around().IsMatch(x[0].Text)) >= labelled.Count(x => Teaches().IsMatch(x[0].Text))
+                ? [.. rows.SelectMany(x => Taught(sheet, x, first, left))] : cells;
+    }
+
+    private static bool IsRole(string text) => SheetWords.RoleOf(text) is ColumnRole.Parts or ColumnRole.Sounds or ColumnRole.TrickyWords or ColumnRole.Words or ColumnRole.Notes or ColumnRole.Endings or ColumnRole.Clusters;
+
+    private static bool Repeats(List<List<SheetCell>> labelled) =>
+        labelled.CountBy(x => x[0].Text.Trim().ToUpperInvariant()).ToList() is { Count: > 1 } labels && labels.Exists(x => x.Value > 1);
+
+    private static IEnumerable<SheetCell> Joined(List<SheetCell> row, int first) =>
+        row is [var label, var cell] ? [cell with { Column = first, Text = $"{label.Text.Trim().TrimEnd(':')}: {cell.Text}", Named = cell.Address }] : row;
+
+    // Of a day's pieces only what is taught makes a rung.
+    private static IEnumerable<SheetCell> Taught(string sheet, List<SheetCell> row, int first, List<LeftOut> left)
+    {
+        if (row[0].Column != first || !Around().IsMatch(row[0].Text))
+        {
+            return Teaches().IsMatch(row[0].Text) ? row.Skip(1) : row.Count(x => SheetWords.HeadsDay(x.Text)) >= FewestDays ? row.Where(x => !SheetWords.HeadsDay(x.Text)) : row;
+        }
+
+        left.AddRange(row.Select(x => new LeftOut(new Source(sheet, x.Address, x.Text), LeftOutReason.NotRead)));
+        return [];
+    }
+
+    [GeneratedRegex(@"^\s*(?:teach|taught|new|new\s+(?:sounds?|learning)|introduce)\s*:?\s*$", Any)]
+    private static partial Regex Teaches();
+
+    [GeneratedRegex(@"^\s*(?:revisit|review|revise|recall|recap|practi[sc]e|apply|application|assess|plenary|resources?|homework|read|write|games?)\s*:?\s*$", Any)]
+    private static partial Regex Around();
+}
