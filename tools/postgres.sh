@@ -1,5 +1,6 @@
 # Sourced by start and test: a private PostgreSQL on loopback, in a folder of its own.
 # pg_open FOLDER PORT   makes the cluster when it is new, starts it, and sets OWNER_DB and APP_DB
+# PG_OPTIONS            further settings of the server that pg_open starts
 # pg_close              stops it if pg_open started it
 
 PG_STARTED=
@@ -59,7 +60,7 @@ pg_open() {
         PG_PORT=$(free_port "$wanted")
         echo "$PG_PORT" > "$PG_HOME/port"
         pg_as "$PG_BIN/pg_ctl" -D "$PG_HOME/data" -l "$PG_HOME/data/server.log" -w -t 30 \
-            -o "-p $PG_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories=" start >/dev/null \
+            -o "-p $PG_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories= ${PG_OPTIONS:-}" start >/dev/null \
             || fail "The database did not start; see $PG_HOME/data/server.log."
         PG_STARTED=1
     fi

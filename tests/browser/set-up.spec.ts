@@ -1,5 +1,5 @@
-import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
+import { barriers } from './barriers';
 import { expect, SALTMARSH_ROW, test } from './teacher';
 
 /** Counts what the person presses: buttons, links, fields, and choices in lists. */
@@ -350,17 +350,17 @@ for (const scheme of ['light', 'dark'] as const) {
     await page.emulateMedia({ colorScheme: scheme });
     await page.goto('/start');
     await expect(page.getByRole('button', { name: 'Make the school' })).toBeVisible();
-    const found = [...(await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa']).analyze()).violations];
+    const found = await barriers(page);
     await newSchool(page, `Axe School ${scheme}`);
     await bring(page);
-    found.push(...(await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa']).analyze()).violations);
+    found.push(...(await barriers(page)));
     for (const step of ['The school', 'The groups', 'The year', 'How we teach', 'Lesson shapes', 'The first lesson']) {
       await page.locator('.path').getByRole('link', { name: step }).click();
       await expect(page.locator('.path [aria-current=step]')).toContainText(step);
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-      found.push(...(await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa']).analyze()).violations);
+      found.push(...(await barriers(page)));
     }
-    expect(found.map((x) => `${x.id} ${x.nodes[0]?.target.join(' ') ?? ''}`)).toEqual([]);
+    expect(found).toEqual([]);
   });
 }
 

@@ -88,6 +88,11 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
             }
         }
 
+        if (layout.SoundsAcross.TryGetValue(cell.Column, out var sound))
+        {
+            made.ForEach(x => x.Sound = sound);
+        }
+
         // A part whose cell covers several days takes as many.
         var span = layout.Turned ? (layout.DayColumns ? cell.Cell.Rows : cell.Cell.Columns) : layout.DayColumns ? cell.Cell.Columns : cell.Cell.Rows;
         if (span > 1 && made.Count == 1 && (layout.DayColumns || at.DayGiven))

@@ -31,6 +31,10 @@ internal static partial class PartPatterns
     [GeneratedRegex(@"\b(?:digraphs?|trigraphs?|teams?|controlled|bossy|vowel\s+r|graphemes?|phonemes?)\b", Any)]
     public static partial Regex KindOfLetters();
 
+    // Letters in a row with a number before each: 1) o 2) d 3) g.
+    [GeneratedRegex(@"^\s*(?:\(?\d{1,3}\s*[.)]\s*(?<part>[A-Za-z]{1,4})\s*[,;]?\s*(?=\(?\d|$)){2,}$")]
+    public static partial Regex NumberedInRow();
+
     // Letters in a row with an arrow between each: d > o > g.
     [GeneratedRegex(@"^\s*(?<part>[A-Za-z]{1,3})(?:\s*(?:[-=]?>|→|➔)\s*(?<part>[A-Za-z]{1,3})){2,}\s*$")]
     public static partial Regex ArrowsBetween();
@@ -46,6 +50,10 @@ internal static partial class PartPatterns
     // Letters and the word that shows them: ng–ring, /ay/ play.
     [GeneratedRegex(@"(?<![A-Za-z/])(?:(?<letters>[A-Za-z]{2,4})\s*[–—-]\s*|/(?<letters>[A-Za-z_]{2,5})/\s+)(?<word>[A-Za-z]{3,})(?![A-Za-z-])", Any)]
     public static partial Regex WithItsWord();
+
+    // Letters, their sound and its word with dashes between: ck – /k/ – sock.
+    [GeneratedRegex(@"^\s*(?<letters>[A-Za-z_-]{1,5}?)\s*[–—:=→>-]+\s*/(?<sound>[^/\s]{1,5})/\s*(?:[–—:=→>,-]+\s*(?<word>[A-Za-z]{2,}))?\s*$")]
+    public static partial Regex WithSoundAndWord();
 
     // Spellings that a sheet counts: ow1, ow2.
     [GeneratedRegex(@"^(?<letters>[a-z]{2,4})\s?[1-9]$")]
@@ -97,6 +105,10 @@ internal static partial class PartPatterns
 
     [GeneratedRegex(@"\b(?:long|short)\s+(?:[aeiou]{1,2})(?![a-z])|(?<![a-z])(?:[aeiou]{1,2})\s+(?:long|short)\b|\b(?:soft|hard|voiced|unvoiced|voiceless|noisy|quiet|long|short)\b", Any)]
     public static partial Regex Manner();
+
+    // A vowel called long or short, and nothing besides.
+    [GeneratedRegex(@"^(?:long|short)\s+(?:[aeiou]|oo)$", Any)]
+    public static partial Regex IsManner();
 
     [GeneratedRegex(@"(?<![-–])\b(?:new|the|sound|sounds|letters?|spelling|spelt|spelled|grapheme|phoneme|digraph|trigraph|split|quadgraph|long|short|soft|hard|voiced|unvoiced|voiceless|noisy|quiet|both|end|ending|endings|suffix|prefix|final|initial|at|saying|making|says|making|plural|doubles?|doubled|alternative|pronunciation|again!?|teach|introduce|intro|start|begin|code|with|cluster|blend|rime|family|(?:vowel|consonant)(?:\s+(?:team|pair|digraph)s?)?|r-controlled|spellings?\s+of|silent(?:\s+[a-z](?![a-z]))?)\b(?!-)|[!?*]", Any)]
     public static partial Regex Noise();

@@ -37,7 +37,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
             return [.. text.Where(char.IsAsciiLetter).Where(x => x is 'I' or 'a').Select(x => WrittenPart.Plain(WrittenKind.Word, x.ToString()))];
         }
 
-        text = Told(text) ?? text;
+        text = WithSoundAndWord().Replace(Told(text) ?? text, "${letters} /${sound}/ (${word})");
         text = KindAhead().Replace(Intro().Replace(text, ""), "");
         text = SpeltSo().Replace(text, x => $"/{x.Groups["sound"].Value}/: {x.Groups["rest"].Value.Replace(" or ", ", ", StringComparison.OrdinalIgnoreCase)}");
         text = WithItsWord().Replace(text, x => x.Groups["letters"].Value.ToLowerInvariant() is var letters && _token.Segments(x.Groups["word"].Value.ToLowerInvariant()).Any(s => s.Grapheme.Text == letters)
@@ -102,7 +102,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         text = EndsIn().Replace(WhatTakesIt().Replace(Neighbours().Replace(text, " "), ""), x => x.Groups["dash"].Success ? "ending " : "final ");
         text = VowelOfVce().Replace(text, "${vowel}_e");
         text = Adding().Replace(text, x => string.Join(", ", x.Groups["ending"].Captures.Select(e => "-" + e.Value.ToLowerInvariant())));
-        text = ArrowsBetween().Match(text) is { Success: true } row ? string.Join(", ", row.Groups["part"].Captures.Select(x => x.Value)) : PlusE().Replace(text.Trim(), "${first}e");
+        text = (ArrowsBetween().Match(text) is { Success: true } arrows ? arrows : NumberedInRow().Match(text)) is { Success: true } row ? string.Join(", ", row.Groups["part"].Captures.Select(x => x.Value)) : PlusE().Replace(text.Trim(), "${first}e");
         text = BothManners().Replace(BracketEnd().Replace(text, "), "), " both ");
         return Spaces().Replace(Symbols().Replace(Bullet().Replace(text, ""), " "), " ").Trim(' ', '.', ';', ',', '~');
     }
@@ -200,10 +200,10 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         var asEnding = column == ColumnRole.Endings || EndingWord().IsMatch(piece);
         var main = Sounded().Replace(LeadingQuote().Replace(piece, "${in} "), x => { sounds.Add(x.Groups["in"].Value); return " "; });
 
-        // "/ai/ (ay)": the sound, and the letters for it.
-        if (sounds.Count == 1 && Brackets().Match(main) is { Success: true } bracket && main.Trim() == bracket.Value.Trim() && _token.SpelledIn(bracket.Groups["in"].Value) is { } spelling)
+        // "/ai/ (ay)", "long i (i_e)": the sound, and the letters for it.
+        if (Brackets().Match(main) is { Success: true } bracket && WithoutBrackets(main).Trim() is var said && (said.Length == 0 ? sounds : IsManner().IsMatch(said) ? [said] : []) is [_] called && _token.SpelledIn(bracket.Groups["in"].Value) is { } spelling)
         {
-            return [new WrittenPart(WrittenKind.Grapheme, spelling, sounds, [], both, place)];
+            return [new WrittenPart(WrittenKind.Grapheme, spelling, called, [], both, place)];
         }
 
         main = Brackets().Replace(main, x => { Hint(x.Groups["in"].Value); return " "; });

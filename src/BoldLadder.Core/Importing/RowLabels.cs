@@ -4,7 +4,7 @@ namespace BoldLadder.Core.Importing;
 
 /// <summary>
 /// Sheets of which the rows say what stands in them, again and again down the page, where others have columns for it:
-/// <i>Sounds</i>, <i>Tricky</i>, <i>Words to read</i> under every week; <i>Revisit</i>, <i>Teach</i>, <i>Practise</i>, <i>Apply</i> beside
+/// <i>Sounds</i>, <i>Tricky</i>, <i>Words to read</i> under every week; <i>Week 1: t, o, g</i>; <i>Revisit</i>, <i>Teach</i>, <i>Practise</i>, <i>Apply</i> beside
 /// the days.
 /// </summary>
 internal static partial class RowLabels
@@ -22,12 +22,21 @@ internal static partial class RowLabels
             return cells;
         }
 
+        if (OwnWeeks(rows))
+        {
+            return [.. rows.SelectMany(x => x).Select((x, at) => x with { Row = at + 1, Column = 1, Named = x.Address })];
+        }
+
         var (first, widest) = (cells.Min(x => x.Column), rows.Max(x => x.Count));
         var labelled = rows.Where(x => x.Count > 1 && x[0].Column == first).ToList();
         return widest == 2 && labelled.All(x => IsRole(x[0].Text)) && Repeats(labelled) ? [.. rows.SelectMany(x => Joined(x, first))]
             : widest > 2 && labelled.Exists(x => Teaches().IsMatch(x[0].Text)) && labelled.Count(x => Around().IsMatch(x[0].Text)) >= labelled.Count(x => Teaches().IsMatch(x[0].Text))
                 ? [.. rows.SelectMany(x => Taught(sheet, x, first, left))] : cells;
     }
+
+    // "Autumn 1 | Week 1: t, o, g | Week 2: n, i": a term in each row, whose weeks say themselves which they are.
+    private static bool OwnWeeks(List<List<SheetCell>> rows) => rows.Where(x => x.Count > 2).ToList() is { Count: > 1 } wide
+        && wide.TrueForAll(x => SheetWords.IsSection(x[0].Text) && x.Skip(1).All(c => SheetWords.Labelled(c.Text) is var (label, rest) && SheetWords.IsWeek(label) && !SheetDates.IsDate(rest)));
 
     private static bool IsRole(string text) => SheetWords.RoleOf(text) is ColumnRole.Parts or ColumnRole.Sounds or ColumnRole.TrickyWords or ColumnRole.Words or ColumnRole.Notes or ColumnRole.Endings or ColumnRole.Clusters;
 

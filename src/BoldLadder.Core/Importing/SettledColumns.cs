@@ -24,6 +24,9 @@ internal static class SettledColumns
         // Beside a column of letters one of sentences about them says the same in words: adding -es to words ending in y.
         columns = Taken(columns, ColumnRole.Notes, x => IsPart(x) && IsTalk(contents.TextsOf(x)) && StandsBeside(x, IsLetters));
 
+        // So does one that names the letters beside it and what they are: short o; consonants t, p.
+        columns = [.. columns.Select(x => !x.Told && IsPart(x) && Taught().Exists(y => y != x && IsLetters(y) && contents.IsBeside(y, x) && Describes(x, y, contents)) ? x with { Role = Share(contents.TextsOf(x), PartPatterns.Manner().IsMatch) >= 0.3 ? ColumnRole.Sounds : ColumnRole.Notes } : x)];
+
         // What stands beside the letters under a heading that nobody knows is said of them: known as, also says.
         columns = Taken(columns, ColumnRole.Notes, x => x.Role == ColumnRole.Parts && x.Heading.Length > 0 && !IsNamed(x) && contents.TextsOf(x).TrueForAll(t => t.StartsWith('/')) && StandsBeside(x, IsNamed));
 
@@ -65,6 +68,14 @@ internal static class SettledColumns
     }
 
     private static bool IsPart(SheetColumn x) => x.Role == ColumnRole.Parts && !SheetWords.HeadsDay(x.Heading);
+
+    private static bool Describes(SheetColumn x, SheetColumn letters, ColumnContents contents)
+    {
+        var rows = contents.CellsOf(letters).GroupBy(c => c.Row).ToDictionary(c => c.Key, c => c.SelectMany(t => contents.Reader.Read(t.Text)).ToList());
+        var told = contents.CellsOf(x).Where(c => rows.ContainsKey(c.Row)).Select(c => (c.Row, Read: contents.Reader.Read(c.Text).Where(p => p.Kind == WrittenKind.Grapheme).ToList())).ToList();
+        return told.Count > 2 && Share(contents.TextsOf(x), t => t.Split(' ').Any(w => w.Length > 3 && w.All(char.IsAsciiLetter))) >= 0.6
+            && told.Exists(c => c.Read.Count > 0) && told.TrueForAll(c => c.Read.TrueForAll(p => rows[c.Row].Exists(r => r.Letters.Contains(p.Letters, StringComparison.Ordinal))));
+    }
 
     private static bool IsTalk(List<string> texts) => texts.Count > 3 && Share(texts, t => t.Split(' ') is { Length: > 2 } all && all.Any(w => w.Length > 3 && w.All(char.IsAsciiLetter))) >= 0.4;
 

@@ -17,7 +17,7 @@ public sealed record SheetColumn(int Column, string Heading, ColumnRole Role, IR
 /// </summary>
 public sealed class SheetLayout
 {
-    private const int LastHeaderRow = 14, MostExamples = 4;
+    private const int LastHeaderRow = 14, MostExamples = 4, PhraseFrom = 3, Joining = 50;
 
     private SheetLayout(string sheet, IReadOnlyList<IReadOnlyList<PlacedCell>> rows, IReadOnlyList<SheetColumn> columns, bool turned, bool days, IReadOnlySet<int> headers, SheetDates dates) =>
         (Sheet, Rows, Columns, Turned, DayColumns, HeaderRows, Dates) = (sheet, rows, columns, turned, days, headers, dates);
@@ -43,6 +43,9 @@ public sealed class SheetLayout
     /// <summary>Each row is a week, with a day in each column.</summary>
     public bool DayColumns { get; }
 
+    /// <summary>The sound that each column is of, where terms stand side by side and the rows are sounds.</summary>
+    internal IReadOnlyDictionary<int, string> SoundsAcross { get; private init; } = new Dictionary<int, string>();
+
     /// <summary>What the layout is known by when it is met again: its headings.</summary>
     public string Signature => string.Join('|', Columns.Select(x => x.Heading.Trim().ToLowerInvariant()));
 
@@ -62,6 +65,8 @@ public sealed class SheetLayout
         var turned = WeeksAcross(cells) && Repeated([.. cells.Select(x => new PlacedCell(x.Row, x.Column, x))]) is null;
         var placed = cells.Select(x => turned ? new PlacedCell(x.Column, x.Row, x) : new PlacedCell(x.Row, x.Column, x)).ToList();
         placed = turned ? Unfolded(Unnumbered(placed)) : Halved(Unfolded(placed));
+        var sounds = turned ? SoundsDown(placed, reader, words) : [];
+        placed = sounds.Count > 0 ? placed.FindAll(x => x.Row > placed.Min(c => c.Row)) : placed;
         var rows = placed.GroupBy(x => x.Row).OrderBy(x => x.Key).Select(x => (IReadOnlyList<PlacedCell>)[.. x.OrderBy(c => c.Column)]).ToList();
         var header = HeaderOf(rows, reader);
         var headers = rows.Where(x => header is not null && IsHeader(x, header)).Select(x => x[0].Row).ToHashSet();
@@ -78,8 +83,18 @@ public sealed class SheetLayout
 
         var contents = new ColumnContents(placed, headers, reader);
         var settled = SettledColumns.Of(columns, contents, words);
-        return new SheetLayout(sheet, rows, [.. settled.Select(x => x with { Choices = ColumnDoubts.Of(x, settled, contents, words) })], turned, days, headers, SheetDates.Of(cells, words));
+        return new SheetLayout(sheet, rows, [.. settled.Select(x => x with { Choices = ColumnDoubts.Of(x, settled, contents, words) })], turned, days, headers, SheetDates.Of(cells, words)) { SoundsAcross = sounds };
     }
+
+    // "Sound | Autumn | Spring", and below it "ai (rain) | ai | ay": the spellings of one sound, as they come.
+    private static Dictionary<int, string> SoundsDown(List<PlacedCell> cells, PartReader reader, SchoolWords words)
+    {
+        var first = cells.Where(x => x.Row == cells.Min(c => c.Row)).OrderBy(x => x.Column).ToList();
+        return first.Count > 2 && SheetWords.NamesSound(first[0].Text) && first.Skip(1).All(x => reader.Read(x.Text) is [{ Kind: WrittenKind.Grapheme }]) ? first.Skip(1).ToDictionary(x => x.Column, x => SoundOf(reader.Read(x.Text)[0], words)) : [];
+    }
+
+    private static string SoundOf(WrittenPart part, SchoolWords words) => part.Sounds is [var said, ..] ? said
+        : part.Words.Select(words.Find).OfType<SchoolWord>().SelectMany(x => x.Readings[0].Segments).Select(x => x.Correspondence).Where(x => x.Grapheme.Text == part.Letters).Select(x => SoundNames.Exactly(x.Sound)).FirstOrDefault() ?? part.Letters;
 
     // Two tables side by side are one below the other: the headings come again, after a column of numbers or without one.
     private static List<PlacedCell> Unfolded(List<PlacedCell> cells)
@@ -241,7 +256,7 @@ public sealed class SheetLayout
             // c, k; recap; assess: parts, and days that go over them.
             : texts.Any(reader.LooksLikePart) && texts.All(x => reader.LooksLikePart(x) || SheetWords.IsWeek(x) || (x.Length <= 20 && SheetWords.LessonOf(x) is not null)) ? ColumnRole.Parts
             : Share(texts, x => x.Split('\n').Any(line => line.Trim().Length > 0 && reader.LooksLikePart(line))) >= 0.4 ? ColumnRole.Parts
-            : Mostly(texts, IsPhrase) ? ColumnRole.Notes
+            : Mostly(texts, IsPhrase) || Share(texts, x => IsTalk(x, words)) >= 0.5 ? ColumnRole.Notes
             : Mostly(texts, x => PartReader.WordsIn(x) is { Count: > 0 and <= 14 } all && all.All(w => words.FindWord(w) is not null)) ? ColumnRole.Words
             : texts.Any(reader.LooksLikePart) && Share(texts, x => reader.Read(x).All(p => p.Kind != WrittenKind.Kept)) >= 0.6 ? ColumnRole.Parts
             : ColumnRole.Notes;
@@ -249,6 +264,10 @@ public sealed class SheetLayout
 
     // On the move, All about me: what a week is called, and no words in a row.
     private static bool IsPhrase(string text) => text.Trim().Split(' ') is { Length: > 1 } words && char.IsAsciiLetterUpper(words[0][0]) && words.Skip(1).All(x => x.Length > 0 && x.All(char.IsAsciiLetterLower));
+
+    // Use the sand tray: what somebody is to do, and no words to be read.
+    private static bool IsTalk(string text, SchoolWords words) =>
+        !text.AsSpan().ContainsAny(",;/\n|") && PartReader.WordsIn(text) is { Count: >= PhraseFrom } all && all.Any(x => x.Length > 1 && words.FindWord(x) is { Rank: < Joining });
 
     // Numbers that count on, all through the sheet or from each week anew, say which day it is.
     private static bool AreWhich(IReadOnlyList<string> texts)

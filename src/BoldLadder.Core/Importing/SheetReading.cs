@@ -81,11 +81,11 @@ internal sealed class SheetReading
             return;
         }
 
-        if (row.Any(x => x.Text.Trim().StartsWith("total", StringComparison.OrdinalIgnoreCase) || x.Text.Trim().StartsWith("sub-total", StringComparison.OrdinalIgnoreCase)))
+        if (SheetWords.AsideFor([.. row.Select(x => x.Text)]) is { } aside)
         {
             foreach (var cell in row)
             {
-                Leave(cell, LeftOutReason.Count);
+                Leave(cell, aside);
             }
 
             return;
@@ -147,15 +147,10 @@ internal sealed class SheetReading
                     }
 
                     break;
-                case ColumnRole.Sounds:
+                case ColumnRole.Sounds when made.Count > 0:
                     foreach (var rung in SheetWords.LessonOf(cell.Text) is null ? made : [])
                     {
                         rung.Sound = PartPatterns.Manner().Match(cell.Text) is { Success: true, Value: var manner } ? manner : cell.Text;
-                    }
-
-                    if (made.Count == 0)
-                    {
-                        Leave(cell, LeftOutReason.NotRead);
                     }
 
                     break;
@@ -171,10 +166,10 @@ internal sealed class SheetReading
                 case ColumnRole.LeftOut:
                     Leave(cell, SheetWords.IsCount(cell.Text) ? LeftOutReason.Count : LeftOutReason.Column);
                     break;
-                case ColumnRole.Section or ColumnRole.Week or ColumnRole.Day or ColumnRole.Date or ColumnRole.Notes when SheetWords.LessonOf(cell.Text) is { } kind && made.Count == 0 && !IsSentence(cell.Text):
+                case ColumnRole.Section or ColumnRole.Week or ColumnRole.Day or ColumnRole.Date or ColumnRole.Notes or ColumnRole.Sounds when SheetWords.LessonOf(cell.Text) is { } kind && made.Count == 0 && !IsSentence(cell.Text):
                     _at.Begin(made, From(cell)).Parts.Add(WrittenPart.Plain(WrittenKind.Lesson, cell.Text) with { Lesson = kind });
                     break;
-                case ColumnRole.Days:
+                case ColumnRole.Days or ColumnRole.Sounds:
                 case ColumnRole.Notes when !SheetPosition.IsLabel(cell, _layout):
                     Leave(cell, LeftOutReason.NotRead);
                     break;

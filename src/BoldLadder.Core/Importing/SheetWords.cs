@@ -42,7 +42,7 @@ internal static partial class SheetWords
 
     private static readonly (ColumnRole Role, Regex Words)[] Headers =
     [
-        (ColumnRole.TrickyWords, TrickyHeader()), (ColumnRole.LeftOut, LeftOutHeader()), (ColumnRole.Week, WeekHeader()), (ColumnRole.Date, DateHeader()),
+        (ColumnRole.TrickyWords, TrickyHeader()), (ColumnRole.Sounds, RivalHeader()), (ColumnRole.LeftOut, LeftOutHeader()), (ColumnRole.Week, WeekHeader()), (ColumnRole.Date, DateHeader()),
         (ColumnRole.Days, DaysHeader()), (ColumnRole.Day, DayHeader()), (ColumnRole.Section, SectionHeader()), (ColumnRole.Notes, NotesHeader()), (ColumnRole.Endings, EndingHeader()),
         (ColumnRole.Clusters, ClusterHeader()), (ColumnRole.RimeUnits, RimeHeader()), (ColumnRole.Words, WordsForHeader()), (ColumnRole.Parts, PartHeader()), (ColumnRole.Words, WordHeader()),
         (ColumnRole.Sounds, SoundHeader()),
@@ -103,6 +103,18 @@ internal static partial class SheetWords
 
     /// <summary>True for totals, counts and ticks.</summary>
     public static bool IsCount(string text) => Count().IsMatch(text.Trim());
+
+    /// <summary>
+    /// Why a row teaches nothing: totals, numbers over letters that run along the page (<i>1 | 2 | 3</i>), a key to the colours;
+    /// null for any other.
+    /// </summary>
+    public static LeftOutReason? AsideFor(IReadOnlyList<string> row) => row.Any(x => TotalRow().IsMatch(x)) || (row.Count > 2 && row.All(IsOrdinal)) ? LeftOutReason.Count : KeyRow().IsMatch(row[0]) ? LeftOutReason.NotRead : null;
+
+    [GeneratedRegex(@"^\s*(sub-?)?total", Any)]
+    private static partial Regex TotalRow();
+
+    [GeneratedRegex(@"^\s*((colou?r\s+)?key|legend)\s*([:=]|[-–—]\s|$)", Any)]
+    private static partial Regex KeyRow();
 
     /// <summary>True for what is written where nothing is: a dash, <i>none</i>.</summary>
     public static bool IsNothing(string text) => text.Trim().ToLowerInvariant() is "-" or "–" or "—" or "--" or "n/a" or "none" or "nil" or "." or "...";
@@ -184,7 +196,7 @@ internal static partial class SheetWords
     private static partial Regex TheWord();
 
     // "... and the word the", "plus the words he and to": words to be learnt, after what is taught.
-    [GeneratedRegex(@",?\s+(?:and|plus)\s+(?:the\s+|our\s+|your\s+)?words?(?:\s+(?:is|are)\b)?\s*:?\s+(?<rest>[a-z' ,]+\.?)$", Any)]
+    [GeneratedRegex(@"(?:,?\s+(?:and|plus)|\s*[+&])\s+(?:the\s+|our\s+|your\s+)?words?(?:\s+(?:is|are)\b)?\s*:?\s+(?<rest>[a-z' ,]+\.?)$", Any)]
     private static partial Regex AndTheWords();
 
     // The mark that ends a piece stays with it.
@@ -245,7 +257,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"\b(rimes?|rime\s+units?|(word\s+)?famil(y|ies)|chunks?)\b", Any)]
     private static partial Regex RimeHeader();
 
-    [GeneratedRegex(@"^\s*(new|what)\s*$|\b(graphemes?|gpcs?|spellings?|letters?|consonants?|vowels?|correspondences?|digraphs?|trigraphs?|code|focus|objectives?|contents?|patterns?|to\s+teach|teach(ing)?|new\s+(learning|sounds?|phonics|this\s+week|today|teaching)|learning|phonics?|what\s+(we|they|I|children|pupils)\s+(teach|do|cover|learn|are\s+(doing|learning|taught))|taught\s+today|written|how\s+(it\s+is|it's|we)\s+(spelt|spelled|written|write\s+it)|ways?\s+(to|of|we)\s+(spell|writ)\w*(\s+it)?)\b", Any)]
+    [GeneratedRegex(@"^\s*(new|what)\s*$|\b(graphemes?|gpcs?|spellings?|letters?|consonants?|vowels?|correspondences?|digraphs?|trigraphs?|doubles|double\s+letters|code|focus|objectives?|contents?|patterns?|to\s+teach|teach(ing)?|new\s+(learning|sounds?|phonics|this\s+week|today|teaching)|learning|phonics?|what\s+(we|they|I|children|pupils)\s+(teach|do|cover|learn|are\s+(doing|learning|taught))|taught\s+today|written|how\s+(it\s+is|it's|we)\s+(spelt|spelled|written|write\s+it)|ways?\s+(to|of|we)\s+(spell|writ)\w*(\s+it)?)\b", Any)]
     private static partial Regex PartHeader();
 
     [GeneratedRegex(@"\bwords?\s+((for|to)\s+)?(read|spell|writ|blend|segment)\w*|\b(read|spell|writ)ing\s+words?\b|\bspellings?\s+(test|list|words?)\b|\bspellings?\s+(to\s+(learn|take|practi[sc]e|send)|for\s+home|sent)\b|\b(home|take[\s-]home)\s+spellings?\b", Any)]
@@ -256,6 +268,10 @@ internal static partial class SheetWords
 
     [GeneratedRegex(@"^\W*(the\s+|its\s+|our\s+)?(new\s+)?((rules?|places?|positions?)\s*(/|and|&|or|,)\s*)?(sounds?|phonemes?|ipa|says|also\s+says|new\s+sounds?|we\s+say|it\s+says|sounds?\s+like|pronunciation)(\s+(taught|it\s+makes|made|\(s\)|(of|for)\s+the\s+(week|day)|this\s+week|today))?\s*\d?\W*$", Any)]
     private static partial Regex SoundHeader();
+
+    // Whose rival it is says how it sounds: alternative spelling of, same sound as.
+    [GeneratedRegex(@"^\W*((an?\s+)?(other|alternative|new)\s+)?(spelling|way\s+(of\s+)?(spell|writ)\w+)s?\s+(of|for)\W*$|^\W*(same\s+(sound\s+)?as|instead\s+of|alternative\s+(to|for|of))\W*$", Any)]
+    private static partial Regex RivalHeader();
 
     // A day, or two that share a column: Mon/Tue.
     [GeneratedRegex(@"^((?<d>mon|tue|tues|wed|weds|thu|thur|thurs|fri)(day|sday|nesday|rsday|urday)?\.?|day\s*(?<n>[1-5]))(\s*(/|-|–|&|\+|,|and|to)\s*((mon|tue|wed|thu|fri)[a-z]*\.?|(day\s*)?[1-5]))?$", Any)]
@@ -277,10 +293,10 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^((autumn|spring|summer|winter|fall|first|second|third|fourth|fifth|sixth|1st|2nd|3rd|4th|5th|6th|michaelmas|lent|trinity|september|october|november|december|january|february|march|april|may|june|july|august|reception|kindergarten|nursery|year|grade|term|half[\s-]?term|unit|block|stage|section|level|module|part|set|band|book|semester|quarter|trimester|month|aut|spr|sum(?!s)|win)\b\.?[\s-]*((half[\s-]?term|term|half|half[\s-]of[\s-]term)?[\s-]*(\d{1,2}|one|two|three|four|five|six|[ab])?(\s*[:(–-].*)?|.{0,40})|(ht|t|u|s)\d{1,2}|(sept?|oct|nov|dec|jan|feb|mar|apr|jun|jul)\.?(\s*[:–-].*)?|[a-z]{4,}\s+\d{1,2})$", Any)]
     private static partial Regex SectionLabel();
 
-    [GeneratedRegex(@"\b(half[\s-]?term|holidays?|holiday|vacation|break|bank\s+holiday|inset|in-?service|bh|(staff\s+)?training(\s+day)?|staff\s+day|closed|closure|school\s+shut|no\s+school|christmas|easter|thanksgiving|winter\s+recess|recess|strike|polling|snow\s+day|trip|sports\s+day|nativity|photographs?|party|festival|forest\s+school|swimming|assembly|concert|carols?|rehearsals?|no\s+(phonics|lessons?)|world\s+book\s+day|open\s+(day|evening)|parents['’]?\s+(evening|meetings?))\b", Any)]
+    [GeneratedRegex(@"\b(half[\s-]?term|holidays?|holiday|vacation|break|bank\s+holiday|inset|in-?service|bh|(staff\s+)?training(\s+day)?|settling[\s-]+in|home\s+visits|induction|staff\s+day|closed|closure|school\s+shut|no\s+school|christmas|easter|thanksgiving|winter\s+recess|recess|strike|polling|snow\s+day|trip|sports\s+day|nativity|photographs?|party|festival|forest\s+school|swimming|assembly|concert|carols?|rehearsals?|no\s+(phonics|lessons?)|world\s+book\s+day|open\s+(day|evening)|parents['’]?\s+(evening|meetings?))\b", Any)]
     private static partial Regex Holiday();
 
-    [GeneratedRegex(@"\bhalf[\s-]?term\s*(\d|one|two|three|four|five|six)\b|\b(first|second|third|fourth|fifth|sixth|1st|2nd|3rd|4th|5th|6th)\s+half[\s-]?term\b", Any)]
+    [GeneratedRegex(@"\bhalf[\s-]?term\s*(\d|one|two|three|four|five|six)\b|\b(first|second|third|fourth|fifth|sixth|1st|2nd|3rd|4th|5th|6th)\s+half[\s-]?term\b|\b(of|from|before|after|this|last)\s+(the\s+|this\s+|last\s+)?half[\s-]?term\b|\bhalf[\s-]?term(['’]?s)?\s+(review|revision|recap|assess\w*|check|quiz|test)\b", Any)]
     private static partial Regex HalfTermNumber();
 
     [GeneratedRegex(@"^(total|sub-?total|sum|count|grand\s+total|so\s+far|running|altogether|number\s+of)\b|^[\d.,]+\s*%?$|^[✓✔√]$|^(yes|no|done|y/n)$", Any)]
@@ -292,10 +308,10 @@ internal static partial class SheetWords
     [GeneratedRegex(@"\b(assess(ment)?s?|baselines?|check(s|point)?|test|tests|quiz|screening|screen)\b", Any)]
     private static partial Regex CheckLesson();
 
-    [GeneratedRegex(@"\b(contrast|compare|comparing|alternatives?\s+together|sort(ing)?\s+(the\s+)?(spellings?|sounds?)|sort\s*$|\S{1,4}\s+(and|or|/|&)\s+\S{1,4}\s+mixed(\s+up)?\s*$|which\s+spelling|versus|vs\.?|side\s+by\s+side)\b|(?<!consonants?\s)\btogether\s*$", Any)]
+    [GeneratedRegex(@"\b(contrast|compare|comparing|alternatives?\s+together|sort(ing)?\s+(the\s+)?(spellings?|sounds?)|sort\s*$|\S{1,4}\s+(and|or|/|&)\s+\S{1,4}\s+mixed(\s+up)?\s*$|which\s+spelling|versus|vs\.?|side\s+by\s+side)\b|^\s*[a-z]{1,4}\s+or\s+[a-z]{1,4}\s*\?\s*$|(?<!consonants?\s)\btogether\s*$", Any)]
     private static partial Regex ContrastLesson();
 
-    [GeneratedRegex(@"\b(review(s|ing)?|revis(e|ion|it|iting)|re-?cap(s|ping)?|consolidat\w*|catch[\s-]?up|go(ing|es)?\s+over|went\s+over|look(ing|s)?\s+back|over[\s-]?learn\w*|recall|again|practi[sc]e\s+(week|day|all|everything)|mixed\s+practi[sc]e|(blending|segmenting|word\s+reading|c?vc)\s+(week|day|practi[sc]e)|(all|every\w*)\s+(\w+\s+){0,3}so\s+far|no\s+new\s+(sounds?|letters?|learning)|nothing\s+new|overflow|slack|spare\s+day|buffer|mop[\s-]?up|secure|blend(ing)?\s+(sounds?|words?)|segment(ing)?\s+(sounds?|words?)|c?vc(\s*(and|/|,|&)\s*c?vc)?\s+words?)\b|^\s*((more\s+|extra\s+|further\s+)?practi[sc]e|mix(ed)?)\s|^\s*(oral\s+)?(blend(ing)?|segment(ing)?)(\s*(and|&|/|,)\s*(blend|segment)(ing)?)?\s*($|\s[a-z]{1,3}(-[a-z]{1,3})+|:\s*[a-z]*[aeiou][a-z]*\b)", Any)]
+    [GeneratedRegex(@"\b(review(s|ing)?|revis(e|ion|it|iting)|re-?cap(s|ping)?|consolidat\w*|catch[\s-]?up|go(ing|es)?\s+over|went\s+over|look(ing|s)?\s+back|over[\s-]?learn\w*|recall|again|practi[sc]e\s+(week|day|all|everything)|mixed\s+practi[sc]e|(blending|segmenting|word\s+reading|c?vc)\s+(week|day|practi[sc]e)|(all|every\w*)\s+(\w+\s+){0,3}so\s+far|no\s+new\s+(sounds?|letters?|learning)|nothing\s+new|overflow|slack|spare\s+day|buffer|mop[\s-]?up|secure|blend(ing)?\s+(sounds?|words?)|segment(ing)?\s+(sounds?|words?)|c?vc(\s*(and|/|,|&)\s*c?vc)?\s+words?)\b|^\s*((more\s+|extra\s+|further\s+)?practi[sc]e|mix(ed)?)\s|^\s*(mixed|games?|read(ing)?\s+(and|&)\s+(spell|writ)\w*)\s*$|^\s*(oral\s+)?(blend(ing)?|segment(ing)?)(\s*(and|&|/|,)\s*(blend|segment)(ing)?)?\s*($|\s[a-z]{1,3}(-[a-z]{1,3})+|:\s*[a-z]*[aeiou][a-z]*\b)", Any)]
     private static partial Regex ReviewLesson();
 
     [GeneratedRegex(@"\b(three|3)[\s-]*(or\s+more[\s-]+)?syllables?\b|\btrisyllab\w*", Any)]
@@ -313,6 +329,6 @@ internal static partial class SheetWords
     [GeneratedRegex(@"\bc?vcc\b|\b(two\s+|2\s+)?(consonants?\s+(together\s+)?|(consonant\s+)?(clusters?|blends)\s+)at\s+the\s+end\b|\b(final|end|ending)\s+(consonant\s+)?(clusters?|blends|adjacent\s+consonants)\b", Any)]
     private static partial Regex PairAtEnd();
 
-    [GeneratedRegex(@"^\s*(?:(?<label>[^:=]{1,40}?)\s*(:|\s[-–—]\s)|(?<label>(?:tricky|sight|heart)\s+words?)\s(?!are\b|is\b|will\b|taught\b|from\b|as\b|in\b|for\b))\s*(?<rest>.+)$", Any | RegexOptions.Singleline)]
+    [GeneratedRegex(@"^\s*(?:(?<label>[^:=]{1,40}?)\s*(:|\s[-–—=]\s)|(?<label>(?:tricky|sight|heart)\s+words?)\s(?!are\b|is\b|will\b|taught\b|from\b|as\b|in\b|for\b))\s*(?<rest>.+)$", Any | RegexOptions.Singleline)]
     private static partial Regex Label();
 }

@@ -33,10 +33,18 @@ internal static class SoundNames
         ["voiced"] = "dh z v", ["noisy"] = "dh z v", ["unvoiced"] = "th s f", ["voiceless"] = "th s f", ["quiet"] = "th s f",
     };
 
+    /// <summary>A name that means this sound and no other, whatever else its key is written for: oo, as in moon alone.</summary>
+    public static string Exactly(Sound sound) => $"={sound.Key}";
+
     /// <summary>The sounds a name may mean, likeliest first; none when it means nothing here.</summary>
     /// <param name="letters">The letters it is said of: <i>soft</i> means another sound for c than for g.</param>
     public static IEnumerable<Sound> Find(string name, string letters)
     {
+        if (name.StartsWith('='))
+        {
+            return Sound.TryParse(name[1..], out var exact, out _) ? [exact] : [];
+        }
+
         var key = name.Trim().Trim('/').Replace(":", "ː", StringComparison.Ordinal).ToLowerInvariant();
         key = key.EndsWith(" long", StringComparison.Ordinal) || key.EndsWith(" short", StringComparison.Ordinal) ? string.Join(' ', key.Split(' ').Reverse()) : key;
         var found = Manners.GetValueOrDefault(key)

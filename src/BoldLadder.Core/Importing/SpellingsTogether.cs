@@ -37,11 +37,12 @@ internal static partial class SpellingsTogether
         return kind == RungKind.Contrast ? Apart(text, taught, shares) : [];
     }
 
-    // What says different things, told apart by eye and by ear: a and a-e, b and d.
+    // What says different things, told apart by eye and by ear: a and a-e, b and d; oo in moon and oo in book.
     private static IReadOnlyList<Correspondence> Apart(string text, IReadOnlySet<Correspondence> taught, SpellingShares shares)
     {
-        var named = Letters().Matches(text).Select(x => TokenReader.Split(x.Value, false) ?? x.Value.ToLowerInvariant()).Where(x => !Joining.Contains(x)).Distinct()
-            .SelectMany(x => shares.Of(x).Select(s => s.Correspondence).Where(taught.Contains).Take(1)).ToList();
+        var letters = Letters().Matches(text).Select(x => TokenReader.Split(x.Value, false) ?? x.Value.ToLowerInvariant()).Where(x => !Joining.Contains(x)).Distinct()
+            .Select(x => shares.Of(x).Select(s => s.Correspondence).Where(taught.Contains).ToList()).Where(x => x.Count > 0).ToList();
+        var named = letters is [var one] ? one : letters.ConvertAll(x => x[0]);
         return named.Count is > 1 and <= MostApart ? named : [];
     }
 
