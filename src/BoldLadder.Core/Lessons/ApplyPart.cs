@@ -2,6 +2,7 @@ using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Lessons.Pieces;
+using BoldLadder.Core.Reading;
 using BoldLadder.Core.Sounds;
 
 namespace BoldLadder.Core.Lessons;
@@ -32,6 +33,9 @@ internal static class ApplyPart
 
     // A sentence read in so many lessons before is not read again while there are others enough.
     private const int DaysApart = 20, FewestSentences = 2;
+
+    // So many sentences with one word; more of them read it and little else.
+    private const int OfOneWord = 2;
 
     private static HashSet<string> JustRead(LessonBrief brief) => [.. brief.Standing.Lessons.TakeLast(DaysApart).SelectMany(x => x.Read)];
 
@@ -117,8 +121,9 @@ internal static class ApplyPart
         var read = new List<GradedSentence>();
         var among = fresh.Count >= FewestSentences ? fresh : [.. ranked.Where(x => !keptTexts.Contains(x.Sentence.Text))];
 
-        // Two that begin alike (With a thud, the ...) sound like one said twice: only where there are no others.
-        foreach (var beginAlike in new[] { false, true })
+        // Two that begin alike (With a thud, the ...) sound like one said twice, and a word that is in two has been read: only
+        // where there are no others.
+        foreach (var (crowded, beginAlike) in new[] { (false, false), (true, false), (true, true) })
         {
             foreach (var x in among)
             {
@@ -127,7 +132,8 @@ internal static class ApplyPart
                     return read;
                 }
 
-                if (!read.Exists(other => other.Sentence.Text == x.Sentence.Text || Alike(other.Sentence, x.Sentence) || (!beginAlike && BeginAlike(other.Sentence, x.Sentence))))
+                if (!read.Exists(other => other.Sentence.Text == x.Sentence.Text || Alike(other.Sentence, x.Sentence) || (!beginAlike && BeginAlike(other.Sentence, x.Sentence)))
+                    && (crowded || (x.Targets > 0 && !IsCrowded(x.Sentence, read))))
                 {
                     read.Add(x);
                 }
@@ -136,6 +142,9 @@ internal static class ApplyPart
 
         return read;
     }
+
+    private static bool IsCrowded(Sentence one, List<GradedSentence> read) =>
+        one.Words.Any(w => w.Length > 2 && !FunctionWords.Has(w.ToLowerInvariant()) && read.Count(x => x.Sentence.Words.Contains(w, StringComparer.OrdinalIgnoreCase)) >= OfOneWord);
 
     private static bool BeginAlike(Sentence one, Sentence other) => one.Words.Count > Opening && other.Words.Count > Opening
         && one.Words.Take(Opening).SequenceEqual(other.Words.Take(Opening), StringComparer.OrdinalIgnoreCase);

@@ -141,7 +141,7 @@ public class LessonTests
     public void Made_up_words_of_a_lesson_begin_and_end_each_in_its_own_way()
     {
         var stock = new WordStock(World.South.Rules, World.Written, null, new Lazy<MadeUpCheck>(() => World.MadeUp));
-        var sets = Enumerable.Range(0, 80).Select(i => LessonComposer.Compose(BriefAt(50 + (i * 2 % 70), World.Estuary, stock, seed: (ulong)i)))
+        var sets = Enumerable.Range(0, 160).Select(i => LessonComposer.Compose(BriefAt(50 + (i * 2 % 70), World.Estuary, stock, seed: (ulong)i)))
             .SelectMany(x => x.Blocks).Where(x => x.Activity == Activity.MadeUp).Select(x => x.Items.Select(i => i.Text).ToList()).ToList();
         Assert.True(sets.Count >= 4, $"{sets.Count}");
         Assert.All(sets, set =>

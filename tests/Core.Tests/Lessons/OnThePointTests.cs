@@ -336,6 +336,26 @@ public sealed class OnThePointTests
     }
 
     [Fact]
+    public void No_word_stands_in_three_of_the_sentences_read_while_there_are_others_with_todays_part()
+    {
+        var looked = 0;
+        foreach (var (ladder, stock) in new[] { (World.Estuary, World.South), (World.Ridge, World.Us) })
+        {
+            for (var place = 12; place < ladder.Rungs.Count; place++)
+            {
+                var brief = World.BriefAt(ladder, stock, place, (ulong)place);
+                var read = LessonComposer.Compose(brief).Blocks.Where(x => x.Activity == Activity.ReadSentences).SelectMany(x => x.Items).Select(x => Sentence.Of(x.Text).Words.Select(w => w.ToLowerInvariant()).ToHashSet()).ToList();
+                var crowded = read.SelectMany(x => x).CountBy(x => x).Where(x => x.Value > 2 && x.Key.Length > 2 && !FunctionWords.Has(x.Key)).Select(x => x.Key).ToList();
+                var others = ApplyPart.Ranked(brief, new Dice(1)).Count(x => x.Targets > 0 && !x.Sentence.Words.Any(w => crowded.Contains(w, StringComparer.OrdinalIgnoreCase)));
+                Assert.True(crowded.Count == 0 || others < read.Count + 2, $"{ladder.Rungs[place].Label}: {string.Join(' ', crowded)} while there are {others} others");
+                looked += read.Count > 2 ? 1 : 0;
+            }
+        }
+
+        Assert.InRange(looked, 12, 1000);
+    }
+
+    [Fact]
     public void A_class_with_four_letters_changes_its_few_words_into_each_other()
     {
         var chain = LessonComposer.Compose(At(World.Estuary, World.South, "t:t")).Blocks.Single(x => x.Activity == Activity.Chain).Items.Select(x => x.Text).ToList();
