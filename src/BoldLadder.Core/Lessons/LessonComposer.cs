@@ -45,8 +45,7 @@ public static class LessonComposer
     }
 
     private static Teaching TeachingOf(Rung? rung) => rung is null ? Teaching.None : new Teaching(
-        rung.SayIt.Length > 0 ? rung.SayIt : rung.Correspondences.Count > 0 ? rung.Correspondences[0].Sound.First.SayIt : "",
-        rung.WriteIt, rung.Keyword, rung.Notes, rung.Point);
+        rung.SayIt, rung.WriteIt, rung.Keyword, rung.Notes, rung.Point);
 
     // A locked item whose block the new plan does not have brings its block with it.
     private static IReadOnlyList<LessonBlock> WithKept(List<LessonBlock> blocks, IReadOnlyList<KeptItem> kept)

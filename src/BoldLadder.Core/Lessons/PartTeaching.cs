@@ -61,7 +61,7 @@ public sealed record PartTeaching(
             var c = x.Correspondence!.Value;
             var said = parts.Take(i).Any(p => stock.Rules.SameSound(p.Correspondence!.Value.Sound, c.Sound));
             return new PartTeaching(
-                x, said ? "" : i == 0 && lesson.Teaching.SayIt.Length > 0 ? lesson.Teaching.SayIt : notes.Of(c.Sound, stock.Words.Accent)?.Say ?? c.Sound.First.SayIt, "", "", null, "",
+                x, said ? "" : i == 0 && lesson.Teaching.SayIt.Length > 0 ? lesson.Teaching.SayIt : notes.Of(c.Sound, stock.Words.Accent)?.Say ?? c.Sound.SayIt, "", "", null, "",
                 notes.Of(x)?.Place ?? "", PlacesOf(c, stock), said ? null : Apart(c, notes, stock, parts.Take(i).ToHashSet()));
         })];
     }
@@ -72,7 +72,7 @@ public sealed record PartTeaching(
         var note = notes.Of(c.Sound, stock.Words.Accent);
         var own = lesson.Teaching;
         return new PartTeaching(
-            part, first && own.SayIt.Length > 0 ? own.SayIt : note?.Say ?? c.Sound.First.SayIt, note?.Slip ?? "", note?.Mend ?? "",
+            part, first && own.SayIt.Length > 0 ? own.SayIt : note?.Say ?? c.Sound.SayIt, note?.Slip ?? "", note?.Mend ?? "",
             first && own.WriteIt.Length > 0 ? own.WriteIt : notes.Of(c.Grapheme)?.Small,
             Has(before, c, stock) ? "" : note?.Line ?? "", notes.Of(part)?.Place ?? "", PlacesOf(c, stock), Apart(c, notes, stock, before));
     }

@@ -18,7 +18,7 @@ internal static class TeachPart
         }
 
         var meet = rung.Adds.Where(x => x.Kind != TeachableKind.Capital).Select(x => make.Item(
-            ItemKind.Card, x.Mark?.Sign ?? x.Label, x.Correspondence?.Key ?? "", [Reason.Of(ReasonCode.TodaysPoint)], x.Correspondence?.Sound.First.SayIt ?? ""))
+            ItemKind.Card, x.Mark?.Sign ?? x.Label, x.Correspondence?.Key ?? "", [Reason.Of(ReasonCode.TodaysPoint)], x.Correspondence?.Sound.SayIt ?? ""))
             .Concat(Capitals(rung.Capitals).Select(x => make.Item(ItemKind.Card, x, "", [Reason.Of(ReasonCode.TodaysPoint)])));
         var tricky = rung.TrickyWords.Select(x => make.Tricky(x, [Part(brief, x)]));
         var riddles = RiddlePiece.Make(brief, make, dice);

@@ -52,9 +52,8 @@ public sealed class TeachingNotes
         Lines("points", parts, 3).Select(x => new PartNote(x[0], x[1], x[2])),
         Lines("alike", alike, 4).Select(x => new AlikeNote(x[1], x[2], x[0] == "sound", x[3])));
 
-    /// <summary>The sound's note as it is said in the accent; null for two sounds in one.</summary>
-    public SoundNote? Of(Sound sound, Accent accent) => sound.Second is not null ? null
-        : _sounds.GetValueOrDefault($"{sound.Key}@{accent.Id}") ?? _sounds.GetValueOrDefault(sound.Key);
+    /// <summary>The sound's note as it is said in the accent; null for two sounds in one that are rarely met so.</summary>
+    public SoundNote? Of(Sound sound, Accent accent) => _sounds.GetValueOrDefault($"{sound.Key}@{accent.Id}") ?? _sounds.GetValueOrDefault(sound.Key);
 
     /// <summary>How the letters are written, small; null for more than one letter.</summary>
     public LetterNote? Of(Grapheme grapheme) => _letters.GetValueOrDefault(grapheme.Text);

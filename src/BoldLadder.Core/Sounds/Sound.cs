@@ -6,10 +6,13 @@ namespace BoldLadder.Core.Sounds;
 /// </summary>
 public readonly record struct Sound(Phoneme First, Phoneme? Second = null)
 {
-    private static readonly Dictionary<string, string> ExamplesOfTwo = new()
+    private static readonly Dictionary<string, (string Example, string SayIt)> OfTwo = new()
     {
-        ["k+s"] = "box", ["g+z"] = "exam", ["k+w"] = "queen", ["y+oo"] = "cube", ["y+ure"] = "pure",
-        ["schwa+l"] = "little", ["igh+schwa"] = "fire", ["ow+schwa"] = "flour", ["w+u"] = "once",
+        ["k+s"] = ("box", "k and s with nothing between: no voice."), ["g+z"] = ("exam", "g and z with nothing between: voice on all through."),
+        ["k+w"] = ("queen", "k with the lips round already, straight into w."), ["y+oo"] = ("cube", "y, and the lips go round and long: you."),
+        ["y+ure"] = ("pure", "y, and the lips go round, then slack."), ["schwa+l"] = ("little", "A weak vowel, then tongue tip up and hum: no vowel after it."),
+        ["igh+schwa"] = ("fire", "Opens wide, on to a smile, then slack."), ["ow+schwa"] = ("flour", "Opens wide, on to round lips, then slack."),
+        ["w+u"] = ("once", "Lips round, then open and short."),
     };
 
     /// <summary>The sound as a key, its phonemes joined by <c>+</c>.</summary>
@@ -19,7 +22,10 @@ public readonly record struct Sound(Phoneme First, Phoneme? Second = null)
     public bool IsVowel => First.IsVowel || Second is { IsVowel: true };
 
     /// <summary>An everyday word that holds the sound; empty where English has no plain one.</summary>
-    public string Example => Second is null ? First.Example : ExamplesOfTwo.GetValueOrDefault(Key, "");
+    public string Example => Second is null ? First.Example : OfTwo.GetValueOrDefault(Key).Example ?? "";
+
+    /// <summary>One line that tells an adult how to say it pure and short; of two sounds, the one and then the other.</summary>
+    public string SayIt => Second is null ? First.SayIt : OfTwo.GetValueOrDefault(Key).SayIt ?? $"{First.SayIt} {Second.SayIt}";
 
     public IEnumerable<Phoneme> Phonemes => Second is null ? [First] : [First, Second];
 
