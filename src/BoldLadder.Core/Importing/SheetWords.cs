@@ -99,7 +99,12 @@ internal static partial class SheetWords
     private static partial Regex SetName();
 
     /// <summary>True for days on which nothing is taught.</summary>
-    public static bool IsHoliday(string text) => Holiday().IsMatch(text.Trim()) && !HalfTermNumber().IsMatch(text.Trim());
+    public static bool IsHoliday(string text) => (Holiday().IsMatch(text.Trim()) && !HalfTermNumber().IsMatch(text.Trim()) && !(Labelled(text) is var (label, _) && RoleOf(label) == ColumnRole.TrickyWords))
+        || (Event().IsMatch(text) && LessonOf(text) is null && RoleOf(text) is not (ColumnRole.Parts or ColumnRole.Sounds or ColumnRole.Words or ColumnRole.TrickyWords) && !IsSection(text) && WeekdayOf(text) == 0);
+
+    // A week or a day with a name of its own: World Book Week.
+    [GeneratedRegex(@"^\s*([A-Z][a-z]+([\s-][A-Za-z]+)*)\s+(Week|Day|Month)\W*$")]
+    private static partial Regex Event();
 
     /// <summary>True for totals, counts and ticks.</summary>
     public static bool IsCount(string text) => Count().IsMatch(text.Trim());
@@ -214,7 +219,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^\s*(total|count|sum|running|cumulative(?!\s+words)|so\s+far|how\s+many|%|percent\w*|done\??|secure\??|tested\??|taught\??|tick|ticked|rag|initials|initial\s*$|colou?r|status|page|pages?)\b", Any)]
     private static partial Regex LeftOutHeader();
 
-    [GeneratedRegex(@"^\s*((teaching\s+|school\s+)?(week|wk|weeks)|week\s*(no\.?|number|#)|week\s+of\s+(the\s+)?term)\s*$", Any)]
+    [GeneratedRegex(@"^\s*((teaching\s+|school\s+)?(week|wk|weeks|fortnights?)|week\s*(no\.?|number|#)|week\s+of\s+(the\s+)?term)\s*$", Any)]
     private static partial Regex WeekHeader();
 
     /// <summary>True for what a row of spellings is called by the sound they share: <i>ai sounds</i>.</summary>
@@ -245,7 +250,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^\s*(term|half[\s-]?term|terms|season|unit|block|stage|section|level|module|part|set|band|book|year|grade|month|quarter|semester|trimester|group)\s*(name|no\.?|number)?\s*$", Any)]
     private static partial Regex SectionHeader();
 
-    [GeneratedRegex(@"\b(notes?|comments?|remarks?|resources?|materials?|texts?|books?|readers?|sentences?|captions?|dictation|hand\s?writing|formation|stor(y|ies)|homework|games?|activit(y|ies)|actions?|movements?|gestures?|signs?|songs?|rhymes?|who|teacher|adult|room|reminders?|links?|assess\w*|outcome|thoughts|(?<!phonics\s)skills?|types?|kinds?|categor(y|ies)|themes?|topics?|aims?|apply|application|practise|re-?visit|warm[\s-]?up|plenary|starter|awareness|oracy|listening|vocabulary|success\s+criteria|evidence|progress|why|look(?:ing)?\s+(?:out|for)|^\s*writing\s*$|(?:already|previously)\s+\w+|known|say\s+it|contrast(?:s|ed)?\s+with|not\s+to\s+be\s+confused\s+with|watch(?:ing)?\s+out|beware|careful|confus\w*|slips?|mistakes?|errors?|misconceptions?|absent|absences?|went\s+well|how\s+it\s+went|maths?|literacy|english|science|topic|history|geography|music|computing|evaluations?|reflections?|next\s+time|follow[\s-]?up)\b|^\s*((letter\s+)?names?|(the\s+)?(spelling\s+)?rules?|where|positions?|places?)\s*$|^\s*(review|revise|revision|recap)\b", Any)]
+    [GeneratedRegex(@"\b(notes?|comments?|remarks?|resources?|materials?|texts?|books?|readers?|sentences?|captions?|dictation|hand\s?writing|formation|stor(y|ies)|homework|games?|activit(y|ies)|actions?|movements?|gestures?|signs?|songs?|rhymes?|who|teacher|adult|room|reminders?|links?|assess\w*|check(ing)?[\s-]?(in|up|ins|ups)|outcome|thoughts|(?<!phonics\s)skills?|types?|kinds?|categor(y|ies)|themes?|topics?|aims?|apply|application|practise|re-?visit|warm[\s-]?up|plenary|starter|awareness|oracy|listening|vocabulary|success\s+criteria|evidence|progress|why|look(?:ing)?\s+(?:out|for)|^\s*writing\s*$|(?:already|previously)\s+\w+|known|say\s+it|contrast(?:s|ed)?\s+with|not\s+to\s+be\s+confused\s+with|watch(?:ing)?\s+out|beware|careful|confus\w*|slips?|mistakes?|errors?|misconceptions?|absent|absences?|went\s+well|how\s+it\s+went|maths?|literacy|english|science|topic|history|geography|music|computing|evaluations?|reflections?|next\s+time|follow[\s-]?up)\b|^\s*((letter\s+)?names?|(the\s+)?(spelling\s+)?rules?|where|positions?|places?)\s*$|^\s*(review|revise|revision|recap)\b", Any)]
     private static partial Regex NotesHeader();
 
     [GeneratedRegex(@"\b(suffix(es)?|endings?|morpholog\w*|inflections?)\b", Any)]
@@ -293,7 +298,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^((autumn|spring|summer|winter|fall|first|second|third|fourth|fifth|sixth|1st|2nd|3rd|4th|5th|6th|michaelmas|lent|trinity|september|october|november|december|january|february|march|april|may|june|july|august|reception|kindergarten|nursery|year|grade|term|half[\s-]?term|unit|block|stage|section|level|module|part|set|band|book|semester|quarter|trimester|month|aut|spr|sum(?!s)|win)\b\.?[\s-]*((half[\s-]?term|term|half|half[\s-]of[\s-]term)?[\s-]*(\d{1,2}|one|two|three|four|five|six|[ab])?(\s*[:(–-].*)?|.{0,40})|(ht|t|u|s)\d{1,2}|(sept?|oct|nov|dec|jan|feb|mar|apr|jun|jul)\.?(\s*[:–-].*)?|[a-z]{4,}\s+\d{1,2})$", Any)]
     private static partial Regex SectionLabel();
 
-    [GeneratedRegex(@"\b(half[\s-]?term|holidays?|holiday|vacation|break|bank\s+holiday|inset|in-?service|bh|(staff\s+)?training(\s+day)?|settling[\s-]+in|home\s+visits|induction|staff\s+day|closed|closure|school\s+shut|no\s+school|christmas|easter|thanksgiving|winter\s+recess|recess|strike|polling|snow\s+day|trip|sports\s+day|nativity|photographs?|party|festival|forest\s+school|swimming|assembly|concert|carols?|rehearsals?|no\s+(phonics|lessons?)|world\s+book\s+day|open\s+(day|evening)|parents['’]?\s+(evening|meetings?))\b", Any)]
+    [GeneratedRegex(@"\b(half[\s-]?term|holidays?|holiday|vacation|break|bank\s+holiday|inset|in-?service|bh|(staff\s+)?training(\s+day)?|settling[\s-]+in|home\s+visits|induction|staff\s+day|closed|closure|school\s+shut|no\s+school|christmas|easter|thanksgiving|winter\s+recess|recess|strike|polling|snow\s+day|trip|sports\s+day|nativity|photographs?|party|festival|forest\s+school|swimming|assembly|concert|carols?|rehearsals?|no\s+(phonics|lessons?)|open\s+(day|evening)|parents['’]?\s+(evening|meetings?))\b", Any)]
     private static partial Regex Holiday();
 
     [GeneratedRegex(@"\bhalf[\s-]?term\s*(\d|one|two|three|four|five|six)\b|\b(first|second|third|fourth|fifth|sixth|1st|2nd|3rd|4th|5th|6th)\s+half[\s-]?term\b|\b(of|from|before|after|this|last)\s+(the\s+|this\s+|last\s+)?half[\s-]?term\b|\bhalf[\s-]?term(['’]?s)?\s+(review|revision|recap|assess\w*|check|quiz|test)\b", Any)]
@@ -329,6 +334,6 @@ internal static partial class SheetWords
     [GeneratedRegex(@"\bc?vcc\b|\b(two\s+|2\s+)?(consonants?\s+(together\s+)?|(consonant\s+)?(clusters?|blends)\s+)at\s+the\s+end\b|\b(final|end|ending)\s+(consonant\s+)?(clusters?|blends|adjacent\s+consonants)\b", Any)]
     private static partial Regex PairAtEnd();
 
-    [GeneratedRegex(@"^\s*(?:(?<label>[^:=]{1,40}?)\s*(:|\s[-–—=]\s)|(?<label>(?:tricky|sight|heart)\s+words?)\s(?!are\b|is\b|will\b|taught\b|from\b|as\b|in\b|for\b))\s*(?<rest>.+)$", Any | RegexOptions.Singleline)]
+    [GeneratedRegex(@"^\s*(?:(?<label>[^:=]{1,60}?)\s*(:|\s[-–—=→]\s)|(?<label>(?:tricky|sight|heart)\s+words?)\s(?!are\b|is\b|will\b|taught\b|from\b|as\b|in\b|for\b))\s*(?<rest>.+)$", Any | RegexOptions.Singleline)]
     private static partial Regex Label();
 }
