@@ -141,9 +141,13 @@ public class LessonTests
     public void Made_up_words_of_a_lesson_begin_and_end_each_in_its_own_way()
     {
         var stock = new WordStock(World.South.Rules, World.Written, null, new Lazy<MadeUpCheck>(() => World.MadeUp));
-        var sets = Enumerable.Range(0, 160).Select(i => LessonComposer.Compose(BriefAt(50 + (i * 2 % 70), World.Estuary, stock, seed: (ulong)i)))
-            .SelectMany(x => x.Blocks).Where(x => x.Activity == Activity.MadeUp).Select(x => x.Items.Select(i => i.Text).ToList()).ToList();
-        Assert.True(sets.Count >= 2, $"{sets.Count}");
+        // In few lessons they come by chance; a check always has them.
+        var check = World.Estuary.Rungs.ToList().FindLastIndex(x => x.Kind == RungKind.Check);
+        var practised = ClassConventions.Usual with { MadeUpFromSection = 3 };
+        var checks = Enumerable.Range(0, 30).Select(i => new LessonBrief(stock, World.StandingOf(World.Estuary, World.LogOf(World.Estuary.Rungs.Take(check))), practised, World.Year.SchoolDays[check], World.Estuary.Rungs[check], 25, (ulong)i));
+        var sets = Enumerable.Range(0, 160).Select(i => BriefAt(50 + (i * 2 % 70), World.Estuary, stock, seed: (ulong)i)).Concat(checks).SelectMany(x => LessonComposer.Compose(x).Blocks)
+            .Where(x => x.Activity == Activity.MadeUp).Select(x => x.Items.Select(i => i.Text).ToList()).ToList();
+        Assert.True(sets.Count > 30, $"{sets.Count}");
         Assert.All(sets, set =>
         {
             Assert.Equal(4, set.Count);
