@@ -85,32 +85,28 @@ public sealed class ReadingChoice(WordStock stock)
     private const int OfOneFamily = 50;
 
     // Words so far behind the best that no sameness would bring them in are not looked at again for every choice.
-    private const int InView = 250;
+    private const int MoreInView = 250;
 
     private readonly WordRows _rows = stock.Rules.Rows;
 
     /// <summary>Target words first; when there are too few, words that keep other parts going.</summary>
     public IReadOnlyList<ChosenWord> Choose(ReadingBrief brief)
     {
-        var dice = new Dice(brief.Seed);
-        var field = (brief.Pool ?? PoolOf(brief)).Words.Where(x => !brief.Not.Contains(x.Word.Key));
-        var ranked = InReach(field, brief.Count + InView).Select(x => (Candidate: x, Worth: x.Worth + (dice.Next() * Chance)))
-            .OrderByDescending(x => x.Worth).Take(brief.Count + InView).ToList();
-        var candidates = ranked.ConvertAll(x => x.Candidate);
-        var worth = ranked.Select(x => x.Worth).ToArray();
+        var (candidates, worth) = InView(brief);
         // Where a rung has two graphemes, each gets its share: the more of one there are, the less another is worth.
         var parts = candidates.Where(x => x.TargetBit >= 0).Select(x => x.TargetBit).Distinct().Count();
         var chosen = new List<Candidate>();
-        while (chosen.Count < brief.Count && chosen.Count < candidates.Count)
+        while (chosen.Count < brief.Count && chosen.Count < candidates.Length)
         {
-            var best = Array.IndexOf(worth, worth.Max());
-            chosen.Add(candidates[best]);
+            var at = Array.IndexOf(worth, worth.Max());
+            var best = candidates[at];
+            chosen.Add(best);
             for (var i = 0; i < worth.Length; i++)
             {
-                worth[i] -= Sameness(candidates[i], candidates[best]) + (parts > 1 && candidates[i].TargetBit >= 0 && candidates[i].TargetBit == candidates[best].TargetBit ? 1 : 0);
+                worth[i] -= Sameness(candidates[i], best) + (parts > 1 && best.TargetBit >= 0 && candidates[i].TargetBit == best.TargetBit ? 1 : 0);
             }
 
-            worth[best] = double.NegativeInfinity;
+            worth[at] = double.NegativeInfinity;
         }
 
         var endings = brief.Targets.Any(x => x.Ending is not null);
@@ -124,25 +120,40 @@ public sealed class ReadingChoice(WordStock stock)
         among ??= stock.Offered;
         var find = Finder(brief);
         // Of thousands that fit only those are made into candidates that can be drawn.
-        var (fits, places, worths) = (new List<(OfferedWord Word, Fit Fit)>(), ArrayPool<int>.Shared.Rent(among.Count), ArrayPool<double>.Shared.Rent(among.Count));
-        foreach (var word in among)
+        var (fits, places, worths, count) = (ArrayPool<Fit>.Shared.Rent(among.Count), ArrayPool<int>.Shared.Rent(among.Count), ArrayPool<double>.Shared.Rent(among.Count), 0);
+        for (var i = 0; i < among.Count; i++)
         {
-            if (find(word) is { } found)
+            if (find(among[i]) is { } found)
             {
-                (places[fits.Count], worths[fits.Count]) = (fits.Count, -found.Worth);
-                fits.Add((word, found));
+                (fits[i], places[count], worths[count]) = (found, i, -found.Worth);
+                count++;
             }
         }
 
-        Array.Sort(worths, places, 0, fits.Count);
-        var taken = Math.Min(fits.Count, MostInPool);
-        while (taken > 0 && taken < fits.Count && worths[taken] == worths[taken - 1])
+        Array.Sort(worths, places, 0, count);
+        var taken = Math.Min(count, MostInPool);
+        while (taken > 0 && taken < count && worths[taken] == worths[taken - 1])
         {
             taken++;
         }
 
-        // As common as each other: in the order of the stock.
-        List<Candidate> best = [.. places.Take(taken).Order().Select(x => Made(fits[x].Word, fits[x].Fit)).OrderByDescending(x => x.Worth)];
+        var best = new Candidate[taken];
+        for (var (from, to) = (0, 0); from < taken; from = to)
+        {
+            while (to < taken && worths[to] == worths[from])
+            {
+                to++;
+            }
+
+            // As common as each other: in the order of the stock.
+            Array.Sort(places, from, to - from);
+            for (var i = from; i < to; i++)
+            {
+                best[i] = Made(among[places[i]], fits[places[i]]);
+            }
+        }
+
+        ArrayPool<Fit>.Shared.Return(fits);
         ArrayPool<int>.Shared.Return(places);
         ArrayPool<double>.Shared.Return(worths);
         return new ReadingPool(best);
@@ -158,20 +169,31 @@ public sealed class ReadingChoice(WordStock stock)
     // Chance moves a word by less than this: what is further behind the last that is looked at cannot come in.
     private const double Chance = 3;
 
-    private static IEnumerable<Candidate> InReach(IEnumerable<Candidate> best, int count)
+    // The words of a pool that come into question for a list, best first, chance counted in.
+    private (Candidate[] Words, double[] Worth) InView(ReadingBrief brief)
     {
-        var (taken, least) = (0, double.NegativeInfinity);
-        foreach (var x in best)
+        var (pool, most, dice) = ((brief.Pool ?? PoolOf(brief)).Words, brief.Count + MoreInView, new Dice(brief.Seed));
+        var (words, behind, count, least) = (new Candidate[pool.Count], new double[pool.Count], 0, double.NegativeInfinity);
+        foreach (var x in pool)
         {
-            if (x.Worth < least)
+            if (brief.Not.Contains(x.Word.Key))
             {
-                yield break;
+                continue;
             }
 
-            yield return x;
-            taken++;
-            least = taken == count ? x.Worth - Chance : least;
+            if (x.Worth < least)
+            {
+                break;
+            }
+
+            (words[count], behind[count]) = (x, -(x.Worth + (dice.Next() * Chance)));
+            count++;
+            least = count == most ? x.Worth - Chance : least;
         }
+
+        Array.Sort(behind, words, 0, count);
+        count = Math.Min(count, most);
+        return (words[..count], Array.ConvertAll(behind[..count], x => -x));
     }
 
     /// <summary>Says of a word whether it has in it one of the things given. A word that is a letter holds nothing: <i>a</i> and <i>I</i> stand in every text, and practise neither <i>table</i> nor <i>find</i>.</summary>
@@ -197,7 +219,7 @@ public sealed class ReadingChoice(WordStock stock)
         var targets = BitsOf(brief.Targets);
         // What a word with an ending is worth less, where the ending is not the day's: three consonants together by an s are hardly so.
         var ended = brief.Targets.Any(x => x.Ending is not null) ? 0 : brief.Targets.Any(x => x.Structure is not null) ? 16 : 8;
-        var due = brief.Due.Select(Correspondence.Parse).ToHashSet();
+        var due = brief.Due.Count == 0 ? null : _rows.Bits.Parts.Select(x => x.OfSegment is { } key && brief.Due.Contains(key)).ToArray();
         var letters = brief.Targets.Select(x => x.Correspondence?.Grapheme.Text).OfType<string>().Where(x => x.Length > 1).ToList();
         return offered =>
         {
@@ -214,7 +236,7 @@ public sealed class ReadingChoice(WordStock stock)
             }
 
             // Rabbit says what its letters say; away is read by knowing better.
-            var (isDue, isLenient) = (due.Count > 0 && IsDue(offered.Reading, due), offered.HasWeak && !brief.Judge.IsStrict(offered.Reading, offered.Word.Ended));
+            var (isDue, isLenient) = (due is not null && IsDue(offered, due), offered.HasWeak && !brief.Judge.IsStrict(offered.Reading, offered.Word.Ended));
             return new Fit(at, bit, isDue, isLenient, Worth(offered, at, _rows.ShapeOf(offered.Row), isDue, ended, brief) - (isLenient ? 3 : 0) - (ended == 0 && offered.Word.Ended is { Join: not Join.Plain } ? ChangedBase : 0));
         };
     }
@@ -235,11 +257,12 @@ public sealed class ReadingChoice(WordStock stock)
         return false;
     }
 
-    private static bool IsDue(Segmentation reading, HashSet<Correspondence> due)
+    // The first bits of a row are those of its segments.
+    private bool IsDue(OfferedWord offered, bool[] due)
     {
-        for (var i = 0; i < reading.Segments.Count; i++)
+        foreach (var bit in _rows.BitsOf(offered.Row)[..offered.Reading.Segments.Count])
         {
-            if (due.Contains(reading.Segments[i].Correspondence))
+            if (due[bit])
             {
                 return true;
             }

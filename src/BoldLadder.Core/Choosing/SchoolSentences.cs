@@ -68,19 +68,36 @@ public sealed class SchoolSentences
     internal SentenceWord WordOf(string written) => _vocabulary[_numbers[written.ToLowerInvariant()]];
 
     /// <summary>Sentences of which every word can be read, and whose capitals and marks may be met, with how often they hold the target and what was taught lately.</summary>
-    /// <param name="may">What of the words that can be read may stand in one; null for all.</param>
-    public IEnumerable<GradedSentence> Readable(Judge judge, Predicate<SentenceWord> isTarget, Predicate<SentenceWord> isLate, Predicate<SentenceWord>? may = null)
+    /// <param name="mayStand">What of the words that can be read may stand in one; null for all.</param>
+    public IReadOnlyList<GradedSentence> Readable(Judge judge, Predicate<SentenceWord> isTarget, Predicate<SentenceWord> isLate, Predicate<SentenceWord>? mayStand = null)
     {
         var found = FoundFor(judge);
+        var graded = new List<GradedSentence>(found.Sentences.Length);
         var (target, late, not) = (new bool[_vocabulary.Count], new bool[_vocabulary.Count], new bool[_vocabulary.Count]);
         foreach (var i in found.Words)
         {
             target[i] = isTarget(_vocabulary[i]);
             late[i] = isLate(_vocabulary[i]);
-            not[i] = may is not null && !may(_vocabulary[i]);
+            not[i] = mayStand is not null && !mayStand(_vocabulary[i]);
         }
 
-        return found.Sentences.Where(i => !Array.Exists(_words[i], x => not[x])).Select(i => new GradedSentence(All[i], Count(_words[i], target), Count(_words[i], late)));
+        foreach (var i in found.Sentences)
+        {
+            var (targets, lates, may) = (0, 0, true);
+            foreach (var word in _words[i])
+            {
+                targets += target[word] ? 1 : 0;
+                lates += late[word] ? 1 : 0;
+                may &= !not[word];
+            }
+
+            if (may)
+            {
+                graded.Add(new GradedSentence(All[i], targets, lates));
+            }
+        }
+
+        return graded;
     }
 
     private Found FoundFor(Judge judge)
@@ -90,24 +107,38 @@ public sealed class SchoolSentences
             return last;
         }
 
-        var legal = _vocabulary.ConvertAll(x => judge.IsLegal(x.Key, x.Word, x.Form));
-        return _last = new Found(
-            judge.Taught, [.. Enumerable.Range(0, legal.Count).Where(x => legal[x])],
-            [
-                .. Enumerable.Range(0, _words.Length).Where(i => Array.TrueForAll(_words[i], x => legal[x])
-                    && All[i].IsMeantReadable(judge) && judge.MissingPrint(All[i].Text).Count == 0),
-            ]);
-    }
-
-    private static int Count(int[] words, bool[] holds)
-    {
-        var count = 0;
-        foreach (var word in words)
+        var (legal, words) = (new bool[_vocabulary.Count], new List<int>());
+        for (var i = 0; i < legal.Length; i++)
         {
-            count += holds[word] ? 1 : 0;
+            if (legal[i] = judge.IsLegal(_vocabulary[i].Key, _vocabulary[i].Word, _vocabulary[i].Form))
+            {
+                words.Add(i);
+            }
         }
 
-        return count;
+        var sentences = new List<int>();
+        for (var i = 0; i < _words.Length; i++)
+        {
+            if (AreAll(_words[i], legal) && All[i].IsMeantReadable(judge) && judge.MissingPrint(All[i].Text).Count == 0)
+            {
+                sentences.Add(i);
+            }
+        }
+
+        return _last = new Found(judge.Taught, [.. words], [.. sentences]);
+    }
+
+    private static bool AreAll(int[] words, bool[] legal)
+    {
+        foreach (var word in words)
+        {
+            if (!legal[word])
+            {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /// <param name="Words">Places in the vocabulary of the words that can be read.</param>

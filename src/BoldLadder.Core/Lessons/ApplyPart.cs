@@ -55,7 +55,7 @@ internal static class ApplyPart
     /// <param name="asked">Sentences that stand in practise.</param>
     public static IReadOnlyList<LessonBlock> Make(LessonBrief brief, ItemMaker make, Dice dice, int seconds, HashSet<string> asked)
     {
-        var ranked = Ranked(brief, dice).Where(x => !asked.Contains(x.Sentence.Text)).ToList();
+        var ranked = Without(Ranked(brief, dice), asked);
         var (story, keptRead) = (brief.KeptIn(LessonPart.Apply, Activity.ReadStory), brief.KeptIn(LessonPart.Apply, Activity.ReadSentences));
         if (story.Count == 0 && keptRead.Count == 0 && brief.Has(LessonPart.Apply, Activity.ReadStory) && StoryChoice.Best(brief, dice) is { } best)
         {
@@ -88,6 +88,9 @@ internal static class ApplyPart
         ];
         return [.. blocks, Picture(brief, make, dice, seconds - blocks.Sum(x => x.Seconds))];
     }
+
+    private static IReadOnlyList<GradedSentence> Without(IReadOnlyList<GradedSentence> ranked, HashSet<string> asked) =>
+        asked.Count == 0 ? ranked : [.. ranked.Where(x => !asked.Contains(x.Sentence.Text))];
 
     // Before sentences of their own are asked of them children write about a picture, on the days that have the time.
     private static LessonBlock Picture(LessonBrief brief, ItemMaker make, Dice dice, int seconds)
@@ -210,8 +213,8 @@ internal static class ApplyPart
     /// <summary>True when two sentences are one but for a word: the second is no reading of its own.</summary>
     private static bool Alike(Sentence one, Sentence other)
     {
-        var (a, b) = (one.Words.Select(x => x.ToLowerInvariant()).ToHashSet(), other.Words.Select(x => x.ToLowerInvariant()).ToHashSet());
-        return a.Intersect(b).Count() >= Shared && a.Except(b).Count() <= 1 && b.Except(a).Count() <= 1;
+        var shared = one.Keys.Intersect(other.Keys).Count();
+        return shared >= Shared && one.Keys.Distinct().Count() <= shared + 1 && other.Keys.Distinct().Count() <= shared + 1;
     }
 
     /// <summary>
@@ -228,11 +231,11 @@ internal static class ApplyPart
         if (brief.Kind == LessonKind.Print)
         {
             var print = brief.Teaches.Where(x => x.IsPrint).ToHashSet();
-            readable = readable.Select(x => x with { Targets = SentenceToMend.CountIn(x.Sentence.Text, print) });
+            readable = [.. readable.Select(x => x with { Targets = SentenceToMend.CountIn(x.Sentence.Text, print) })];
         }
 
         var lately = readable.Where(x => x.Targets + x.Late > 0).ToArray();
-        var all = lately.Length >= Enough ? lately : [.. readable];
+        GradedSentence[] all = lately.Length >= Enough ? lately : [.. readable];
         var worths = Array.ConvertAll(all, x => -((3 * Math.Min(3, x.Targets)) + (0.25 * Math.Min(8, x.Sentence.Words.Count)) + (0.7 * Math.Min(3, x.Late))
             - (4 * brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.Text)) + (x.Targets > 0 && brief.Stock.Own.Contains(x.Sentence.Text) ? OwnFirst : 0) - (char.IsAsciiLetterLower(x.Sentence.Text[0]) ? CaptionsLast : 0) + dice.Next()));
         Array.Sort(worths, all);

@@ -52,6 +52,14 @@ public readonly record struct Part(PartKind Kind, string Key)
     /// <summary>For what belongs to an ending, what it is: the key without the ending before it.</summary>
     internal string OfEnding => Key[(Key.IndexOf(' ', StringComparison.Ordinal) + 1)..];
 
+    /// <summary>The key of the correspondence that a part of one segment stands for; null for a part of more or of the whole word.</summary>
+    internal string? OfSegment => Kind switch
+    {
+        PartKind.Correspondence or PartKind.WeakVowel or PartKind.Doubling => Key,
+        PartKind.EndingSound => OfEnding,
+        _ => null,
+    };
+
     /// <summary>The key shown to a person: <c>ea:ee</c>, <c>-ing</c>, or words for a structure.</summary>
     public string Shown => Kind switch
     {

@@ -66,8 +66,7 @@ public sealed class SpellingFairness
             }
 
             var place = SpellingEvidence.PlaceOf(reading, i);
-            var others = _spellings[_taught.Rules.SoundKey(correspondence.Sound)].Where(x => x.Grapheme != correspondence.Grapheme
-                && _evidence.Fits(correspondence.Sound, place, x.Grapheme.Text)).Select(x => x.Grapheme.Text).ToList();
+            var others = Others(correspondence, place);
             if (others.Count > 0 && !_evidence.IsBestBet(correspondence.Sound, place, correspondence.Grapheme.Text, others))
             {
                 return new Fairness(false, Reason.Of(ReasonCode.UnfairAsOther, [correspondence.Grapheme.Text, .. others]));
@@ -75,5 +74,20 @@ public sealed class SpellingFairness
         }
 
         return new Fairness(true, Reason.Of(ReasonCode.FairAsOnlyFit));
+    }
+
+    // What else of what is taught could stand there for the sound.
+    private List<string> Others(Correspondence one, SoundPlace place)
+    {
+        var others = new List<string>();
+        foreach (var x in _spellings[_taught.Rules.SoundKey(one.Sound)])
+        {
+            if (x.Grapheme != one.Grapheme && _evidence.Fits(one.Sound, place, x.Grapheme.Text))
+            {
+                others.Add(x.Grapheme.Text);
+            }
+        }
+
+        return others;
     }
 }

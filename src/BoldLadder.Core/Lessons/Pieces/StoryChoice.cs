@@ -34,7 +34,7 @@ internal static class StoryChoice
         return [.. brief.Stock.Stories.Readable(
                 brief.Judge, tricky.Count > 0 ? x => tricky.Contains(x.Key) : brief.Practises(brief.Targets), brief.Practises(brief.Standing.Lessons.TakeLast(ApplyPart.Lately).SelectMany(x => x.Things)), brief.MayStand)
             .Where(x => x.Targets >= FewestTargets)
-            .Select(x => (x, Worth: (2 * Math.Min(5, x.Targets)) + (0.5 * Math.Min(6, x.Late)) + (0.5 * Math.Min(3, x.Story.Text.Words.Count(w => learning.Contains(w.ToLowerInvariant()))))
+            .Select(x => (x, Worth: (2 * Math.Min(5, x.Targets)) + (0.5 * Math.Min(6, x.Late)) + (0.5 * Math.Min(3, x.Story.Text.Keys.Count(learning.Contains)))
                 - (7 * brief.Standing.TimesRead.GetValueOrDefault(StoryBank.LogKey(x.Story.Title))) + dice.Next()))
             .OrderByDescending(x => x.Worth)
             .Select((x, at) => (x.x, Worth: at < Looked ? x.Worth + (EachPart * parts.Count(holds => brief.Stock.Stories.Has(x.x.Story, holds))) : x.Worth))

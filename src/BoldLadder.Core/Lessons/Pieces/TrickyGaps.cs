@@ -42,7 +42,7 @@ internal static class TrickyGaps
     {
         var readable = dice.Mix(brief.Stock.Sentences.Readable(brief.Judge, _ => false, _ => false).Select(x => x.Sentence).Where(x => !used.Contains(x.Text)))
             .OrderBy(x => brief.Standing.TimesRead.GetValueOrDefault(x.Text)).ThenBy(x => x.Words.Count).ToList();
-        var found = words.SelectMany(word => readable.Where(x => x.Words.Count > 2 && Keys(x.Words).Count(w => w == word) == 1).Select((x, turn) => (Sentence: x, Word: word, Turn: turn)))
+        var found = words.SelectMany(word => readable.Where(x => x.Words.Count > 2 && x.Keys.Count(w => w == word) == 1).Select((x, turn) => (Sentence: x, Word: word, Turn: turn)))
             .OrderBy(x => x.Turn).DistinctBy(x => x.Sentence.Text).Select(x => (x.Sentence, x.Word)).Where(x => beside.All(b => b.Sentence.Text != x.Sentence.Text));
         var (chosen, alike) = (new List<(Sentence Sentence, string Word)>(), new List<(Sentence, string)>());
         foreach (var x in found)
@@ -61,7 +61,7 @@ internal static class TrickyGaps
     private static bool AreAboutTheSame(LessonBrief brief, Sentence one, Sentence other) => Subjects(brief, one).Intersect(Subjects(brief, other)).Any();
 
     // Tricky words and those that hold a sentence together say nothing of what it is about.
-    private static IEnumerable<string> Subjects(LessonBrief brief, Sentence x) => Keys(x.Words).Where(w => !FunctionWords.Has(w) && !brief.Judge.Taught.TrickyWords.Contains(w));
+    private static IEnumerable<string> Subjects(LessonBrief brief, Sentence x) => x.Keys.Where(w => !FunctionWords.Has(w) && !brief.Judge.Taught.TrickyWords.Contains(w));
 
     private static List<string> Keys(IEnumerable<string> words) => [.. words.Select(x => x.ToLowerInvariant())];
 }
