@@ -24,9 +24,9 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
         }
 
         var source = cell.From(layout.Sheet);
-        foreach (var line in SheetWords.LinesOf(cell.Text).Where(x => !(x[^1] is '.' or ')' or ':' && SheetWords.IsOrdinal(x))))
+        foreach (var line in SheetLines.Of(cell.Text).Where(x => !(x[^1] is '.' or ')' or ':' && SheetWords.IsOrdinal(x))))
         {
-            var (text, days) = WrittenDays.AtEnd(SheetWords.WithoutDaysOff(line));
+            var (text, days) = WrittenDays.AtEnd(SheetLines.WithoutDaysOff(line));
             var (lineRole, before) = (role, made.Count);
             for (var labelled = SheetWords.Labelled(text); labelled is var (label, rest) && !(reader.Read(label) is [{ Kind: WrittenKind.Grapheme }]); labelled = SheetWords.Labelled(text))
             {

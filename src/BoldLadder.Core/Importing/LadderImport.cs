@@ -176,7 +176,7 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
     {
         // Letters that are as likely a word, alone in their cell: are, our.
         var bare = part.Words.Count == 0 && part.Sounds.Count == 0;
-        if (part.MayBeWord && bare && part.Letters is "are" or "our" && written.Words.Count == 0 && written.CellLetters.Count < 2)
+        if (part.MayBeWord && bare && part.Letters is "are" or "our" && written.Words.Count == 0 && written.Sound.Length == 0 && written.CellLetters.Count < 2)
         {
             var usual = shares.Of(part.Letters)[0].Correspondence;
             var asked = Asked($"{part.Letters}-word", part.Letters, source, [new DoubtChoice(DoubtChoice.Word, []), new DoubtChoice(usual.Sound.Key, [usual])], "", state);
@@ -234,7 +234,7 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
         Take(Asked(id, part.Letters, source, choices, chosen.Against, state), part.Letters, state, made);
     }
 
-    private static bool IsTheWordI(string text) => SheetWords.LinesOf(text).Select(x => (SheetWords.Labelled(x)?.After ?? x).Trim(' ', ','))
+    private static bool IsTheWordI(string text) => SheetLines.Of(text).Select(x => (SheetWords.Labelled(x)?.After ?? x).Trim(' ', ','))
         .Any(x => x is "I" || (x.EndsWith(" I", StringComparison.Ordinal) && SheetWords.IsOrdinal(x[..^2])));
 
     // The one sound of all that stands in the cell with a part: er, beside ir and ur.

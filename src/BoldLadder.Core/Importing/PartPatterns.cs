@@ -67,6 +67,10 @@ internal static partial class PartPatterns
     [GeneratedRegex(@"^(?<talk>[A-Za-z][A-Za-z' ]{2,40}):\s*(?<list>[^:()]+)$", Any)]
     public static partial Regex ListAfterColon();
 
+    // A vowel by itself with the mark of a dictionary: ă and ŏ are short, ā is long; so is oo with one line over both.
+    [GeneratedRegex(@"(?<![\p{L}\p{M}/])(?:[āēīōūăĕĭŏŭ]|(?<plain>[aeiou])(?:(?<short>\u0306)|\u0304)|(?<twice>o(?:(?<short>\u035D)|\u035E)o))(?![\p{L}\p{M}/])")]
+    public static partial Regex LengthMarked();
+
     [GeneratedRegex(@"[\p{So}\p{Cs}]")]
     public static partial Regex Symbols();
 
@@ -125,8 +129,8 @@ internal static partial class PartPatterns
     [GeneratedRegex(@"\bto\s+(?:(?:root|base)\s+)?(?:words?|verbs?|nouns?|roots?|bases?)\s+(?:that\s+)?end(?:ing|s)?\s+(?:in|with)\s+.+$", Any)]
     public static partial Regex WhatTakesIt();
 
-    // "VCe a": the split digraph of that vowel.
-    [GeneratedRegex(@"\bvce\s+(?<vowel>[aeiou])\b", Any)]
+    // "VCe a", "CVCe o, u": the split digraphs of those vowels.
+    [GeneratedRegex(@"\bc?vce\s+(?<vowel>[aeiou])\b(?:\s*(?:,|/|&|\band\b)\s*(?<vowel>[aeiou])\b)*", Any)]
     public static partial Regex VowelOfVce();
 
     // "Adding s and es to words (plural)": endings, however they are written.

@@ -100,7 +100,8 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         text = text.Replace('’', '\'').Replace('‘', '\'').Replace('“', '"').Replace('”', '"').Replace('\u00A0', ' ').Replace('‑', '-').Replace('−', '-')
             .Replace('＿', '_').Replace('／', '/').Replace("\u200B", "", StringComparison.Ordinal).Replace("\u00AD", "", StringComparison.Ordinal);
         text = EndsIn().Replace(WhatTakesIt().Replace(Neighbours().Replace(text, " "), ""), x => x.Groups["dash"].Success ? "ending " : "final ");
-        text = VowelOfVce().Replace(text, "${vowel}_e");
+        text = LengthMarked().Replace(text, x => $"{(x.Groups["short"].Success || "ăĕĭŏŭ".Contains(x.Value[0], StringComparison.Ordinal) ? "short" : "long")} {(x.Groups["twice"].Success ? "oo" : x.Groups["plain"].Success ? x.Groups["plain"].Value : $"{"aeiou"["āēīōūăĕĭŏŭ".IndexOf(x.Value[0], StringComparison.Ordinal) % 5]}")}");
+        text = VowelOfVce().Replace(text, x => string.Join(", ", x.Groups["vowel"].Captures.Select(v => $"{v.Value}_e")));
         text = Adding().Replace(text, x => string.Join(", ", x.Groups["ending"].Captures.Select(e => "-" + e.Value.ToLowerInvariant())));
         text = (ArrowsBetween().Match(text) is { Success: true } arrows ? arrows : NumberedInRow().Match(text)) is { Success: true } row ? string.Join(", ", row.Groups["part"].Captures.Select(x => x.Value)) : PlusE().Replace(text.Trim(), "${first}e");
         text = BothManners().Replace(BracketEnd().Replace(text, "), "), " both ");

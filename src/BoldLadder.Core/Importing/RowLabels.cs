@@ -22,9 +22,10 @@ internal static partial class RowLabels
             return cells;
         }
 
-        if (OwnWeeks(rows))
+        if (OwnWeeks(rows) || OwnWeeksBelow(rows))
         {
-            return [.. rows.SelectMany(x => x).Select((x, at) => x with { Row = at + 1, Column = 1, Named = x.Address })];
+            var inOrder = OwnWeeks(rows) ? rows.SelectMany(x => x) : rows.SelectMany(x => x).OrderBy(x => x.Row < Heads(rows)![0].Row ? 0 : x.Column);
+            return [.. inOrder.Select((x, at) => x with { Row = at + 1, Column = 1, Named = x.Address })];
         }
 
         var (first, widest) = (cells.Min(x => x.Column), rows.Max(x => x.Count));
@@ -34,9 +35,17 @@ internal static partial class RowLabels
                 ? [.. rows.SelectMany(x => Taught(sheet, x, first, left))] : cells;
     }
 
+    // "Autumn | Spring", and below each its weeks: "Week 1 – t, o, g | Week 1 – ar, or".
+    private static bool OwnWeeksBelow(List<List<SheetCell>> rows) => Heads(rows) is { } heads && rows.Where(x => x[0].Row > heads[0].Row).SelectMany(x => x).ToList() is { Count: > 3 } below
+        && below.TrueForAll(x => heads.Exists(h => h.Column == x.Column) && IsOwnWeek(x.Text));
+
+    private static List<SheetCell>? Heads(List<List<SheetCell>> rows) => rows.Find(x => x.Count > 1) is { } first && first.TrueForAll(x => SheetWords.IsSection(x.Text)) ? first : null;
+
+    private static bool IsOwnWeek(string text) => SheetWords.Labelled(text) is var (label, rest) && SheetWords.IsWeek(label) && !SheetDates.IsDate(rest);
+
     // "Autumn 1 | Week 1: t, o, g | Week 2: n, i": a term in each row, whose weeks say themselves which they are.
     private static bool OwnWeeks(List<List<SheetCell>> rows) => rows.Where(x => x.Count > 2).ToList() is { Count: > 1 } wide
-        && wide.TrueForAll(x => SheetWords.IsSection(x[0].Text) && x.Skip(1).All(c => SheetWords.Labelled(c.Text) is var (label, rest) && SheetWords.IsWeek(label) && !SheetDates.IsDate(rest)));
+        && wide.TrueForAll(x => SheetWords.IsSection(x[0].Text) && x.Skip(1).All(c => IsOwnWeek(c.Text)));
 
     private static bool IsRole(string text) => SheetWords.RoleOf(text) is ColumnRole.Parts or ColumnRole.Sounds or ColumnRole.TrickyWords or ColumnRole.Words or ColumnRole.Notes or ColumnRole.Endings or ColumnRole.Clusters;
 

@@ -33,6 +33,9 @@ internal static class SettledColumns
         // Whole words that show the letters of their rows are examples of them: spellings to take home.
         columns = Taken(columns, ColumnRole.Words, x => x.Role == ColumnRole.Parts && !IsLetters(x) && Mostly(contents.TextsOf(x), t => contents.Reader.Read(t).All(p => p.Kind == WrittenKind.Word)) && contents.IsShown(x, 1, [.. Taught().Where(y => y != x && IsLetters(y))]));
 
+        // Old sound, new sound: of words that show the letters those count that show what is new.
+        columns = Taken(columns, ColumnRole.Notes, x => x.Role == ColumnRole.Words && SheetWords.SaysOld(x.Heading) && columns.Any(y => y != x && y.Role == ColumnRole.Words));
+
         // Sounds are said of the letters beside them; where no column stands beside them, or lists of them stand mostly alone, they are what is taught.
         var none = Taught().Count == 0;
         columns = Taken(columns, ColumnRole.Parts, x => x.Role == ColumnRole.Sounds && (none || (!StandsBeside(x, _ => true) && Mostly(contents.TextsOf(x), t => contents.Reader.Read(t).Count > 1))));

@@ -65,7 +65,7 @@ public sealed class SheetLayout
         var turned = WeeksAcross(cells) && Repeated([.. cells.Select(x => new PlacedCell(x.Row, x.Column, x))]) is null;
         var placed = cells.Select(x => turned ? new PlacedCell(x.Column, x.Row, x) : new PlacedCell(x.Row, x.Column, x)).ToList();
         placed = turned ? Unfolded(Unnumbered(placed)) : Halved(Unfolded(placed));
-        var sounds = turned ? SoundsDown(placed, reader, words) : [];
+        var sounds = SoundsOver(placed, turned, reader, words);
         placed = sounds.Count > 0 ? placed.FindAll(x => x.Row > placed.Min(c => c.Row)) : placed;
         var rows = placed.GroupBy(x => x.Row).OrderBy(x => x.Key).Select(x => (IReadOnlyList<PlacedCell>)[.. x.OrderBy(c => c.Column)]).ToList();
         var header = HeaderOf(rows, reader);
@@ -86,11 +86,12 @@ public sealed class SheetLayout
         return new SheetLayout(sheet, rows, [.. settled.Select(x => x with { Choices = ColumnDoubts.Of(x, settled, contents, words) })], turned, days, headers, SheetDates.Of(cells, words)) { SoundsAcross = sounds };
     }
 
-    // "Sound | Autumn | Spring", and below it "ai (rain) | ai | ay": the spellings of one sound, as they come.
-    private static Dictionary<int, string> SoundsDown(List<PlacedCell> cells, PartReader reader, SchoolWords words)
+    // "Sound | Autumn | Spring", and below it "ai (rain) | ai | ay"; "Year 1 | /ai/ | /ee/", and below it the weeks: the
+    // spellings of one sound, as they come.
+    private static Dictionary<int, string> SoundsOver(List<PlacedCell> cells, bool turned, PartReader reader, SchoolWords words)
     {
         var first = cells.Where(x => x.Row == cells.Min(c => c.Row)).OrderBy(x => x.Column).ToList();
-        return first.Count > 2 && SheetWords.NamesSound(first[0].Text) && first.Skip(1).All(x => reader.Read(x.Text) is [{ Kind: WrittenKind.Grapheme }]) ? first.Skip(1).ToDictionary(x => x.Column, x => SoundOf(reader.Read(x.Text)[0], words)) : [];
+        return first.Count > 2 && (turned ? SheetWords.NamesSound(first[0].Text) : first.Skip(1).All(x => x.Text.Trim() is ['/', _, .., '/'])) && first.Skip(1).All(x => reader.Read(x.Text) is [{ Kind: WrittenKind.Grapheme }]) ? first.Skip(1).ToDictionary(x => x.Column, x => SoundOf(reader.Read(x.Text)[0], words)) : [];
     }
 
     private static string SoundOf(WrittenPart part, SchoolWords words) => part.Sounds is [var said, ..] ? said

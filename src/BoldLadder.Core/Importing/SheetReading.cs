@@ -94,6 +94,10 @@ internal sealed class SheetReading
         _at.Take(row, _layout);
         var made = new List<WrittenRung>();
         var parts = row.Where(x => IsPart(_layout.RoleAt(x.Column)) && !SheetWords.IsWeek(x.Text)).ToList();
+        // CVC words, beside the letters they are made of: what is done with these, and no rung beside theirs.
+        var shapes = parts.Where(x => SheetWords.NamesShape(x.Text)).ToList();
+        shapes = parts.Except(shapes).Any(x => _reader.LooksLikePart(x.Text)) ? shapes : [];
+        parts = [.. parts.Except(shapes)];
         WrittenRung? owner = null;
         if (RowLabel(row) is { } label && parts.Exists(x => _above.ContainsKey(x.Column)))
         {
@@ -161,6 +165,7 @@ internal sealed class SheetReading
                     owner.Notes.Add(cell.Text);
                     break;
                 case ColumnRole.Notes when owner is not null:
+                case var _ when owner is not null && shapes.Contains(cell):
                     owner.Notes.Add(cell.Text);
                     break;
                 case ColumnRole.LeftOut:
@@ -285,7 +290,7 @@ internal sealed class SheetReading
             return true;
         }
 
-        if (text.Contains('\n', StringComparison.Ordinal) || SheetWords.LinesOf(text).Any(x => SheetWords.Labelled(x) is not null) || (SheetWords.LessonOf(text) is not null && !_layout.IsAboveAll(cell)) || SheetWords.StructuresOf(text).Count > 0)
+        if (text.Contains('\n', StringComparison.Ordinal) || SheetLines.Of(text).Any(x => SheetWords.Labelled(x) is not null) || (SheetWords.LessonOf(text) is not null && !_layout.IsAboveAll(cell)) || SheetWords.StructuresOf(text).Count > 0)
         {
             return !wide && AddAlone(cell, role);
         }

@@ -150,6 +150,12 @@ internal static partial class SheetWords
         : ThreeTogether().IsMatch(text) ? [TaughtStructure.ThreeTogether]
         : [.. PairAtEnd().IsMatch(text) ? (TaughtStructure[])[TaughtStructure.PairAtEnd] : [], .. PairAtStart().IsMatch(text) ? (TaughtStructure[])[TaughtStructure.PairAtStart] : []];
 
+    /// <summary>True for words by their shape (<i>CVC words</i>) that are no structure to be taught.</summary>
+    public static bool NamesShape(string text) => Shape().IsMatch(text) && StructuresOf(text).Count == 0;
+
+    [GeneratedRegex(@"\b(?:C?VC|CV)\b")]
+    private static partial Regex Shape();
+
     /// <summary>A label at the start of a cell (<i>Week 2: </i>, <i>Tricky words - </i>) and what follows it.</summary>
     public static (string Label, string After)? Labelled(string text)
     {
@@ -171,46 +177,6 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^\s*[A-Za-z][A-Za-z ]{2,24}:\s*(?<word>[A-Za-z']+)(?:\s*,\s*(?<word>[A-Za-z']+))+\s*$", Any)]
     private static partial Regex OwnLabel();
 
-    /// <summary>The lines of a cell; tricky words that are named after the parts on one line are a line of their own.</summary>
-    public static IEnumerable<string> LinesOf(string text) => LineEnds().Split(AndTheWords().Replace(TheWord().Replace(InBrackets().Replace(ByHeart().Replace(EachDay(text), "tricky words: ${rest}"), "\ntricky words: ${rest}"), " tricky words: ${rest}"), x => $"\ntricky words: {x.Groups["rest"].Value.Replace(" and ", ", ", StringComparison.OrdinalIgnoreCase)}")).Select(x => x.Trim()).Where(x => x.Length > 0);
-
-    // "Mon g, Tue o, Wed review": a day on each line.
-    private static string EachDay(string text) => DayInLine().Matches(text) is { Count: > 1 } days
-        ? DayInLine().Replace(text, x => x.Index == days[0].Index ? $" {x.Groups["day"].Value}: " : $"\n{x.Groups["day"].Value}: ") : text;
-
-    /// <summary>A line without what it says of days off beside what is taught: <i>no school Monday; p, c</i>.</summary>
-    public static string WithoutDaysOff(string text)
-    {
-        var pieces = Remarks().Split(text);
-        var left = pieces.Where(x => !(IsHoliday(x) && x.Trim().Contains(' ', StringComparison.Ordinal) && !x.Contains(':', StringComparison.Ordinal))).ToList();
-        return pieces.Length < 2 || left.Count == pieces.Length ? text : string.Concat(left).Trim(' ', ';', ',', '-', '–');
-    }
-
-    [GeneratedRegex(@"(?:^|[,;|]|(?<=:)|\s[-–—]|(?<=\s))\s*\b(?<day>mon(?:day)?|tue(?:s(?:day)?)?|wed(?:s|nesday)?|thu(?:rs?(?:day)?)?|fri(?:day)?)\b\.?(?:\s*[:=]\s*|\s+[-–—]\s+|\s+)(?=[^\s,;])", Any)]
-    private static partial Regex DayInLine();
-
-    // "the (tricky)", "I, is (sight words)".
-    [GeneratedRegex(@"^\s*(?<rest>[A-Za-z', ]+?)\s*[(\[]\s*(?:(?:a|an)\s+)?(?:tricky|sight|heart|common|exception|common\s+exception|high[\s-]frequency|irregular|hfw|cew)(?:\s+words?)?\s*[)\]]\s*$", Any)]
-    private static partial Regex ByHeart();
-
-    // "c, o, d (I)", "t, i, n (tricky: the, to)".
-    [GeneratedRegex(@"\(\s*(?:(?:tricky|sight|heart|common|exception)\s*(?:words?)?\s*:?\s*(?<rest>[A-Za-z', ]+)|(?-i:(?<rest>I)))\s*\)\s*$", Any)]
-    private static partial Regex InBrackets();
-
-    [GeneratedRegex(@"(?:^|(?<=[:–-]\s*))\s*(?:(?:to\s+)?(?:introduce|teach|learn|meet|read|spell|know|write)(?:\s+and\s+[a-z]+)?\s+)?the\s+(?:(?:tricky|sight|heart|common(?:\s+exception)?|exception|high[\s-]frequency)\s+)?words?\s+(?!with\b|that\b|contain|end|using\b|in\b|of\b)[""'“‘]?(?<rest>[a-z' ,]+?)[""'”’]?\s*$", Any)]
-    private static partial Regex TheWord();
-
-    // "... and the word the", "plus the words he and to": words to be learnt, after what is taught.
-    [GeneratedRegex(@"(?:,?\s+(?:and|plus)|\s*[+&])\s+(?:the\s+|our\s+|your\s+)?words?(?:\s+(?:is|are)\b)?\s*:?\s+(?<rest>[a-z' ,]+\.?)$", Any)]
-    private static partial Regex AndTheWords();
-
-    // The mark that ends a piece stays with it.
-    [GeneratedRegex(@"(?<=[;,])(?=\s)|(?<=\s)(?=[-–—]\s)", Any)]
-    private static partial Regex Remarks();
-
-    [GeneratedRegex(@"\n|(?<=[.;,)])\s+(?=(?:tricky|sight|heart|common|high[\s-]frequency|exception)\b[^:\n]{0,24}:)|(?:,?\s+(?:plus|and|with)\s+|\s*[+&]\s*)(?:the\s+)?(?=(?:tricky|sight|heart)(?:\s+words?\b|\s*:))", Any)]
-    private static partial Regex LineEnds();
-
     private const RegexOptions Any = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant;
 
     [GeneratedRegex(@"\b(tricky|exceptions?|sight|heart\s+words?|irregular|high[\s-]?freq\w*|hfws?|cews?|tws?|common\s+words?|undecodable|not\s+yet\s+decodable|by\s+heart|whole\s+words?|special\s+words?|odd\s+words?|words?\s+(\w+\s+){0,4}to\s+(learn|know|remember)|(can['’]?t|cannot|can\s+not|don['’]?t|do\s+not)\s+((they|we|you|children)\s+)?(yet\s+)?(be\s+)?(sound|decod|blend|work)\w*)\b", Any)]
@@ -227,6 +193,12 @@ internal static partial class SheetWords
 
     [GeneratedRegex(@"^\s*\S{1,6}\s+(?:sounds|spellings|famil(?:y|ies)|group)\s*$", Any)]
     private static partial Regex Family();
+
+    /// <summary>True for a heading of what was known before: <i>old sound</i>.</summary>
+    public static bool SaysOld(string heading) => OldHeader().IsMatch(heading);
+
+    [GeneratedRegex(@"\b(old|usual|known|already|previous(ly)?)\b", Any)]
+    private static partial Regex OldHeader();
 
     /// <summary>True for a heading that says little of its column: <i>skill</i>, <i>type</i>, <i>aim</i>.</summary>
     public static bool IsLoose(string heading) => LooseHeader().IsMatch(heading);
@@ -250,7 +222,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^\s*(term|half[\s-]?term|terms|season|unit|block|stage|section|level|module|part|set|band|book|year|grade|month|quarter|semester|trimester|group)\s*(name|no\.?|number)?\s*$", Any)]
     private static partial Regex SectionHeader();
 
-    [GeneratedRegex(@"\b(notes?|comments?|remarks?|resources?|materials?|texts?|books?|readers?|sentences?|captions?|dictation|hand\s?writing|formation|stor(y|ies)|homework|games?|activit(y|ies)|actions?|movements?|gestures?|signs?|songs?|rhymes?|who|teacher|adult|room|reminders?|links?|assess\w*|check(ing)?[\s-]?(in|up|ins|ups)|outcome|thoughts|(?<!phonics\s)skills?|types?|kinds?|categor(y|ies)|themes?|topics?|aims?|apply|application|practise|re-?visit|warm[\s-]?up|plenary|starter|awareness|oracy|listening|vocabulary|success\s+criteria|evidence|progress|why|look(?:ing)?\s+(?:out|for)|^\s*writing\s*$|(?:already|previously)\s+\w+|known|say\s+it|contrast(?:s|ed)?\s+with|not\s+to\s+be\s+confused\s+with|watch(?:ing)?\s+out|beware|careful|confus\w*|slips?|mistakes?|errors?|misconceptions?|absent|absences?|went\s+well|how\s+it\s+went|maths?|literacy|english|science|topic|history|geography|music|computing|evaluations?|reflections?|next\s+time|follow[\s-]?up)\b|^\s*((letter\s+)?names?|(the\s+)?(spelling\s+)?rules?|where|positions?|places?)\s*$|^\s*(review|revise|revision|recap)\b", Any)]
+    [GeneratedRegex(@"\b(notes?|comments?|remarks?|resources?|materials?|texts?|books?|readers?|sentences?|captions?|dictation|hand\s?writing|formation|how\s+(?:(?:we|you|they|i)\s+|to\s+)?(?:form|write|make|draw)\b(?:\s+it)?|stor(y|ies)|homework|games?|activit(y|ies)|actions?|movements?|gestures?|signs?|songs?|rhymes?|who|teacher|adult|room|reminders?|links?|assess\w*|check(ing)?[\s-]?(in|up|ins|ups)|outcome|thoughts|(?<!phonics\s)skills?|types?|kinds?|categor(y|ies)|themes?|topics?|aims?|apply|application|practise|practi[sc]ed|re-?visit|warm[\s-]?up|plenary|starter|awareness|oracy|listening|vocabulary|success\s+criteria|evidence|progress|why|look(?:ing)?\s+(?:out|for)|^\s*writing\s*$|(?:already|previously)\s+\w+|known|say\s+it|contrast(?:s|ed)?\s+with|not\s+to\s+be\s+confused\s+with|watch(?:ing)?\s+out|beware|careful|confus\w*|slips?|mistakes?|errors?|misconceptions?|absent|absences?|went\s+well|how\s+it\s+went|maths?|literacy|english|science|topic|history|geography|music|computing|evaluations?|reflections?|next\s+time|follow[\s-]?up)\b|^\s*((letter\s+)?names?|(the\s+)?(spelling\s+)?rules?|where|positions?|places?)\s*$|^\s*(review|revise|revision|recap)\b", Any)]
     private static partial Regex NotesHeader();
 
     [GeneratedRegex(@"\b(suffix(es)?|endings?|morpholog\w*|inflections?)\b", Any)]
@@ -262,7 +234,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"\b(rimes?|rime\s+units?|(word\s+)?famil(y|ies)|chunks?)\b", Any)]
     private static partial Regex RimeHeader();
 
-    [GeneratedRegex(@"^\s*(new|what)\s*$|\b(graphemes?|gpcs?|spellings?|letters?|consonants?|vowels?|correspondences?|digraphs?|trigraphs?|doubles|double\s+letters|code|focus|objectives?|contents?|patterns?|to\s+teach|teach(ing)?|new\s+(learning|sounds?|phonics|this\s+week|today|teaching)|learning|phonics?|what\s+(we|they|I|children|pupils)\s+(teach|do|cover|learn|are\s+(doing|learning|taught))|taught\s+today|written|how\s+(it\s+is|it's|we)\s+(spelt|spelled|written|write\s+it)|ways?\s+(to|of|we)\s+(spell|writ)\w*(\s+it)?)\b", Any)]
+    [GeneratedRegex(@"^\s*(new|what)\s*$|\b(graphemes?|gpcs?|spellings?|letters?|consonants?|vowels?|correspondences?|digraphs?|trigraphs?|doubles|double\s+letters|code|focus|objectives?|contents?|patterns?|to\s+teach|teach(ing)?|new\s+(learning|sounds?|phonics|this\s+week|today|teaching)|learning|phonics?|what(\s+is|'s|\s+we\s+teach\s+that\s+is)\s+(new|taught)|what\s+(we|they|I|children|pupils)\s+(teach|do|cover|learn|are\s+(doing|learning|taught))|taught\s+today|written|how\s+(it\s+is|it's|we)\s+(spelt|spelled|written|write\s+it)|ways?\s+(to|of|we)\s+(spell|writ)\w*(\s+it)?)\b", Any)]
     private static partial Regex PartHeader();
 
     [GeneratedRegex(@"\bwords?\s+((for|to)\s+)?(read|spell|writ|blend|segment)\w*|\b(read|spell|writ)ing\s+words?\b|\bspellings?\s+(test|list|words?)\b|\bspellings?\s+(to\s+(learn|take|practi[sc]e|send)|for\s+home|sent)\b|\b(home|take[\s-]home)\s+spellings?\b", Any)]
@@ -292,7 +264,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^((mon|tue|wed|thu|fri)[a-z]*\.?,?\s*)?(the\s+)?(\d{1,2}(st|nd|rd|th)?\s*(of\s+)?(jan|feb|mar|apr|may|june?|july?|aug|sept?|oct|nov|dec)[a-z]*\.?|(jan|feb|mar|apr|may|june?|july?|aug|sept?|oct|nov|dec)[a-z]*\.?\s*\d{1,2}(st|nd|rd|th)?|\d{1,2}[/.]\d{1,2}([/.]\d{2,4})?)(\s*,?\s*\d{4})?$", Any)]
     private static partial Regex DayOfDiary();
 
-    [GeneratedRegex(@"^(week|weeks|wk|wks|w)\.?\s*(no\.?\s*)?\d{1,2}(\s*(-|–|to|&|and|/)\s*\d{1,2})?(\s*[:(].*)?$", Any)]
+    [GeneratedRegex(@"^week\s+(beginning|commencing|starting|of)\s+(?=.*\d).{3,20}$|^w/?[bc]\.?\s+(?=.*\d).{3,20}$|^(week|weeks|wk|wks|w)\.?\s*(no\.?\s*)?\d{1,2}(\s*(-|–|to|&|and|/)\s*\d{1,2})?(\s*[:(].*)?$", Any)]
     private static partial Regex WeekLabel();
 
     [GeneratedRegex(@"^((autumn|spring|summer|winter|fall|first|second|third|fourth|fifth|sixth|1st|2nd|3rd|4th|5th|6th|michaelmas|lent|trinity|september|october|november|december|january|february|march|april|may|june|july|august|reception|kindergarten|nursery|year|grade|term|half[\s-]?term|unit|block|stage|section|level|module|part|set|band|book|semester|quarter|trimester|month|aut|spr|sum(?!s)|win)\b\.?[\s-]*((half[\s-]?term|term|half|half[\s-]of[\s-]term)?[\s-]*(\d{1,2}|one|two|three|four|five|six|[ab])?(\s*[:(–-].*)?|.{0,40})|(ht|t|u|s)\d{1,2}|(sept?|oct|nov|dec|jan|feb|mar|apr|jun|jul)\.?(\s*[:–-].*)?|[a-z]{4,}\s+\d{1,2})$", Any)]
@@ -325,10 +297,10 @@ internal static partial class SheetWords
     [GeneratedRegex(@"\b(two|2)[\s-]*syllables?\b|\bdisyllab\w*|\b(longer|multi-?\s?syllab\w*|poly-?\s?syllab\w*)\s+words?\b|\bcompound\s+words?\b", Any)]
     private static partial Regex TwoSyllables();
 
-    [GeneratedRegex(@"\bc{3}vc{0,3}\b|\bc{0,3}vc{3}\b|\b(three|3)\s+consonants\b|\bthree[\s-]consonant", Any)]
+    [GeneratedRegex(@"\bc{3}vc{0,3}\b|\bc{0,3}vc{3}\b|\b(three|3)\s+consonants\b|\b(three|3)[\s-]letter\s+(consonant\s+)?(clusters?|blends)\b|\bthree[\s-]consonant", Any)]
     private static partial Regex ThreeTogether();
 
-    [GeneratedRegex(@"\bccvc?c?\b|\b(two\s+|2\s+)?(consonants?\s+(together\s+)?|(consonant\s+)?(clusters?|blends)\s+)at\s+the\s+(start|beginning)\b|\b(initial|beginning|starting|start)\s+(consonant\s+)?(clusters?|blends|adjacent\s+consonants)\b", Any)]
+    [GeneratedRegex(@"\bccvc?c?\b|^\s*(consonant\s+)?([lrs][\s-]blends|blends\s+with\s+(an?\s+)?[lrs])\s*$|\b(two\s+|2\s+)?(consonants?\s+(together\s+)?|(consonant\s+)?(clusters?|blends)\s+)at\s+the\s+(start|beginning)\b|\b(initial|beginning|starting|start)\s+(consonant\s+)?(clusters?|blends|adjacent\s+consonants)\b", Any)]
     private static partial Regex PairAtStart();
 
     [GeneratedRegex(@"\bc?vcc\b|\b(two\s+|2\s+)?(consonants?\s+(together\s+)?|(consonant\s+)?(clusters?|blends)\s+)at\s+the\s+end\b|\b(final|end|ending)\s+(consonant\s+)?(clusters?|blends|adjacent\s+consonants)\b", Any)]

@@ -1,0 +1,53 @@
+using System.Text.RegularExpressions;
+
+namespace BoldLadder.Core.Importing;
+
+/// <summary>The lines of a cell: what is written in one and was meant for several, such as parts and then the words to be learnt by heart.</summary>
+internal static partial class SheetLines
+{
+    private const RegexOptions Any = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant;
+
+    /// <summary>The lines of a cell; tricky words that are named after the parts on one line are a line of their own.</summary>
+    public static IEnumerable<string> Of(string text) => LineEnds().Split(AndTheWords().Replace(TheWord().Replace(InBrackets().Replace(InQuotes().Replace(ByHeart().Replace(EachDay(text), "tricky words: ${rest}"), x => $"tricky words: {string.Join(", ", PartReader.WordsIn(x.Groups["rest"].Value).Where(w => w != "and"))}"), "\ntricky words: ${rest}"), " tricky words: ${rest}"), x => $"\ntricky words: {x.Groups["rest"].Value.Replace(" and ", ", ", StringComparison.OrdinalIgnoreCase)}")).Select(x => x.Trim()).Where(x => x.Length > 0);
+
+    // "Mon g, Tue o, Wed review": a day on each line.
+    private static string EachDay(string text) => DayInLine().Matches(text) is { Count: > 1 } days
+        ? DayInLine().Replace(text, x => x.Index == days[0].Index ? $" {x.Groups["day"].Value}: " : $"\n{x.Groups["day"].Value}: ") : text;
+
+    /// <summary>A line without what it says of days off beside what is taught: <i>no school Monday; p, c</i>.</summary>
+    public static string WithoutDaysOff(string text)
+    {
+        var pieces = Remarks().Split(text);
+        var left = pieces.Where(x => !(SheetWords.IsHoliday(x) && x.Trim().Contains(' ', StringComparison.Ordinal) && !x.Contains(':', StringComparison.Ordinal))).ToList();
+        return pieces.Length < 2 || left.Count == pieces.Length ? text : string.Concat(left).Trim(' ', ';', ',', '-', '–');
+    }
+
+    [GeneratedRegex(@"(?:^|[,;|]|(?<=:)|\s[-–—]|(?<=\s))\s*\b(?<day>mon(?:day)?|tue(?:s(?:day)?)?|wed(?:s|nesday)?|thu(?:rs?(?:day)?)?|fri(?:day)?)\b\.?(?:\s*[:=]\s*|\s+[-–—]\s+|\s+)(?=[^\s,;])", Any)]
+    private static partial Regex DayInLine();
+
+    // "the (tricky)", "I, is (sight words)".
+    [GeneratedRegex(@"^[\s\p{So}•▪◦*·✓–-]*(?<rest>[A-Za-z', ]+?)\s*[(\[]\s*(?:(?:a|an)\s+)?(?:tricky|sight|heart|common|exception|common\s+exception|high[\s-]frequency|irregular|hfw|cew)(?:\s+words?)?\s*[)\]]\s*$", Any)]
+    private static partial Regex ByHeart();
+
+    // "Learn 'to' and 'no'": words in quotes, one after another.
+    [GeneratedRegex(@"^\s*(?:to\s+|we\s+)?(?:introduce|teach|learn|meet|know)\s+(?<rest>[""'“‘][A-Za-z]+[""'”’](?:\s*(?:,|&|\band\b)+\s*[""'“‘][A-Za-z]+[""'”’])+)\s*$", Any)]
+    private static partial Regex InQuotes();
+
+    // "c, o, d (I)", "t, i, n (tricky: the, to)".
+    [GeneratedRegex(@"\(\s*(?:(?:tricky|sight|heart|common|exception)\s*(?:words?)?\s*:?\s*(?<rest>[A-Za-z', ]+)|(?-i:(?<rest>I)))\s*\)\s*$", Any)]
+    private static partial Regex InBrackets();
+
+    [GeneratedRegex(@"(?:^|(?<=[:–-]\s*))\s*(?:(?:to\s+|we\s+(?:will\s+)?)?(?:introduce|teach|learn|meet|read|spell|know|write)(?:\s+and\s+[a-z]+)?\s+)?the\s+(?:(?:tricky|sight|heart|common(?:\s+exception)?|exception|high[\s-]frequency)\s+)?words?\s+(?!with\b|that\b|contain|end|using\b|in\b|of\b)[""'“‘]?(?<rest>[a-z' ,]+?)[""'”’]?\s*\.?\s*$", Any)]
+    private static partial Regex TheWord();
+
+    // "... and the word the", "plus the words he and to": words to be learnt, after what is taught.
+    [GeneratedRegex(@"(?:,?\s+(?:and|plus)|\s*[+&])\s+(?:the\s+|our\s+|your\s+)?words?(?:\s+(?:is|are)\b)?\s*:?\s+(?<rest>[a-z' ,]+\.?)$", Any)]
+    private static partial Regex AndTheWords();
+
+    // The mark that ends a piece stays with it.
+    [GeneratedRegex(@"(?<=[;,])(?=\s)|(?<=\s)(?=[-–—]\s)", Any)]
+    private static partial Regex Remarks();
+
+    [GeneratedRegex(@"\n|(?<=[.;,)])\s+(?=(?:tricky|sight|heart|common|high[\s-]frequency|exception)\b[^:\n]{0,24}:)|(?:,?\s+(?:plus|and|with)\s+|\s*[+&]\s*)(?:the\s+)?(?=(?:tricky|sight|heart)(?:\s+words?\b|\s*:))", Any)]
+    private static partial Regex LineEnds();
+}
