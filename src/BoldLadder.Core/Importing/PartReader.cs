@@ -40,6 +40,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         text = WithSoundAndWord().Replace(Told(text) ?? text, "${letters} /${sound}/ (${word})");
         text = KindAhead().Replace(Intro().Replace(text, ""), "");
         text = SpeltSo().Replace(text, x => $"/{x.Groups["sound"].Value}/: {x.Groups["rest"].Value.Replace(" or ", ", ", StringComparison.OrdinalIgnoreCase)}");
+        text = SoundThenLetters().Replace(text, x => x.Groups["rest"].Value.Trim() is var rest && Pieces(rest).TrueForAll(p => _token.Known(p.Text) && !_token.IsWord(p.Text)) ? $"/{x.Groups["sound"].Value}/: {rest}" : x.Value);
         text = WithItsWord().Replace(text, x => x.Groups["letters"].Value.ToLowerInvariant() is var letters && _token.Segments(x.Groups["word"].Value.ToLowerInvariant()).Any(s => s.Grapheme.Text == letters)
             ? $"{letters} ({x.Groups["word"].Value})" : x.Value);
         // What is said in brackets beside letters is a remark: i, t, m (plus revision).

@@ -17,7 +17,7 @@ public sealed record SheetColumn(int Column, string Heading, ColumnRole Role, IR
 /// </summary>
 public sealed class SheetLayout
 {
-    private const int LastHeaderRow = 14, MostExamples = 4, PhraseFrom = 3, Joining = 50;
+    private const int LastHeaderRow = 14, MostExamples = 4, PhraseFrom = 3, Joining = 50, ShortLesson = 20;
 
     private SheetLayout(string sheet, IReadOnlyList<IReadOnlyList<PlacedCell>> rows, IReadOnlyList<SheetColumn> columns, bool turned, bool days, IReadOnlySet<int> headers, SheetDates dates) =>
         (Sheet, Rows, Columns, Turned, DayColumns, HeaderRows, Dates) = (sheet, rows, columns, turned, days, headers, dates);
@@ -78,7 +78,7 @@ public sealed class SheetLayout
         {
             var heading = header?.FirstOrDefault(x => x.Column == column)?.Text ?? "";
             var isTold = told.TryGetValue(column, out var role);
-            columns.Add(new SheetColumn(column, heading, isTold ? role : Guess(heading, [.. body[column].Select(x => x.Text)], reader, words), [.. body[column].Select(x => x.Text).Distinct().Take(MostExamples)], isTold, []));
+            columns.Add(new SheetColumn(column, heading, isTold ? role : header is null && GoesOver([.. body[column].Select(x => x.Text)]) ? ColumnRole.Parts : Guess(heading, [.. body[column].Select(x => x.Text)], reader, words), [.. body[column].Select(x => x.Text).Distinct().Take(MostExamples)], isTold, []));
         }
 
         var contents = new ColumnContents(placed, headers, reader);
@@ -195,11 +195,11 @@ public sealed class SheetLayout
     {
         var widest = rows.Count == 0 ? 0 : rows.Max(x => x.Count);
         var first = rows.FirstOrDefault(x => x.Count > 1);
-        return rows.Take(LastHeaderRow).Where(row => Named(row) is var named && named >= Math.Min(2, widest)
+        return rows.Take(LastHeaderRow).Where(row => Named(row, reader) is var named && named >= Math.Min(2, widest)
             // In the first row of several, two that are known head the others with them.
             && (named * 2 >= row.Count || (row == first && row.All(x => x.Text.Trim().Length > 2 && !reader.LooksLikePart(x.Text))))
             && row.All(x => x.Text.Length > 1 || x.Text is "#") && !row.Any(x => SheetWords.IsWeek(x.Text))
-            && (widest > 1 || (row == rows[0] && !reader.LooksLikePart(row[0].Text) && !(SheetWords.Labelled(row[0].Text) is var (_, taught) && reader.LooksLikePart(taught))))).MaxBy(Named) ?? Topped(rows, reader);
+            && (widest > 1 || (row == rows[0] && !reader.LooksLikePart(row[0].Text) && !(SheetWords.Labelled(row[0].Text) is var (_, taught) && reader.LooksLikePart(taught))))).MaxBy(x => Named(x, reader)) ?? Topped(rows, reader);
     }
 
     // A row of plain words over columns of which one holds parts heads them, whatever it says: Vowels, Contents.
@@ -212,7 +212,8 @@ public sealed class SheetLayout
             && (first.Count > 2 ? below.Exists(x => x.Count() >= 4 && Share([.. x], reader.LooksLikePart) >= 0.8) : Share([.. below.SelectMany(x => x)], reader.LooksLikePart) >= 0.8) ? first : null;
     }
 
-    private static int Named(IReadOnlyList<PlacedCell> row) => row.Count(x => SheetWords.RoleOf(x.Text) is not null || SheetWords.HeadsDay(x.Text));
+    // Digraph sh heads nothing: it is taught.
+    private static int Named(IReadOnlyList<PlacedCell> row, PartReader reader) => row.Count(x => (SheetWords.RoleOf(x.Text) is not null && !(x.Text.Trim().Contains(' ', StringComparison.Ordinal) && reader.Read(x.Text) is [{ Kind: WrittenKind.Grapheme }])) || SheetWords.HeadsDay(x.Text));
 
     private static bool IsHeader(IReadOnlyList<PlacedCell> row, IReadOnlyList<PlacedCell> header) => row == header
         || (row.Count > 1 && row.Count(x => header.Any(h => h.Column == x.Column && string.Equals(h.Text.Trim(), x.Text.Trim(), StringComparison.OrdinalIgnoreCase))) * 10 >= row.Count * 8);
@@ -230,6 +231,12 @@ public sealed class SheetLayout
         }
 
         var named = heading.Length > 0 ? SheetWords.RoleOf(heading) : null;
+        if (named == ColumnRole.TrickyWords && texts.Count > 0 && texts.All(SheetWords.IsTick) && texts.Any(x => !x.Trim().Equals("no", StringComparison.OrdinalIgnoreCase)))
+        {
+            // Irregular: yes. What stands beside the tick is learnt by heart.
+            return ColumnRole.LeftOut;
+        }
+
         if (named is { } role && !(role is ColumnRole.Section or ColumnRole.Day && !Lettered(texts) && Mostly(texts, x => !SheetWords.IsOrdinal(x) && !SheetWords.IsSection(x) && !SheetWords.NamesSet(x) && reader.LooksLikePart(x)) && texts.Distinct().Count() * 2 > texts.Count))
         {
             return role == ColumnRole.Day && Mostly(texts, SheetDates.IsDate) ? ColumnRole.Date
@@ -255,13 +262,16 @@ public sealed class SheetLayout
             : Mostly(texts, SheetWords.IsSection) ? ColumnRole.Section
             : Mostly(texts, x => SheetWords.Labelled(x) is var (label, _) && SheetWords.RoleOf(label) == ColumnRole.TrickyWords) ? ColumnRole.TrickyWords
             // c, k; recap; assess: parts, and days that go over them.
-            : texts.Any(reader.LooksLikePart) && texts.All(x => reader.LooksLikePart(x) || SheetWords.IsWeek(x) || (x.Length <= 20 && SheetWords.LessonOf(x) is not null)) ? ColumnRole.Parts
+            : texts.Any(reader.LooksLikePart) && texts.All(x => reader.LooksLikePart(x) || SheetWords.IsWeek(x) || (x.Length <= ShortLesson && SheetWords.LessonOf(x) is not null)) ? ColumnRole.Parts
             : Share(texts, x => x.Split('\n').Any(line => line.Trim().Length > 0 && reader.LooksLikePart(line))) >= 0.4 ? ColumnRole.Parts
             : Mostly(texts, IsPhrase) || Share(texts, x => IsTalk(x, words)) >= 0.5 ? ColumnRole.Notes
             : Mostly(texts, x => PartReader.WordsIn(x) is { Count: > 0 and <= 14 } all && all.All(w => words.FindWord(w) is not null)) ? ColumnRole.Words
             : texts.Any(reader.LooksLikePart) && Share(texts, x => reader.Read(x).All(p => p.Kind != WrittenKind.Kept)) >= 0.6 ? ColumnRole.Parts
             : ColumnRole.Notes;
     }
+
+    // In a sheet without headings every term ends in its assessment.
+    private static bool GoesOver(IReadOnlyList<string> texts) => texts.Count > 1 && texts.All(x => x.Length <= ShortLesson && SheetWords.LessonOf(x) is not null && !x.Contains(':', StringComparison.Ordinal));
 
     // On the move, All about me: what a week is called, and no words in a row.
     private static bool IsPhrase(string text) => text.Trim().Split(' ') is { Length: > 1 } words && char.IsAsciiLetterUpper(words[0][0]) && words.Skip(1).All(x => x.Length > 0 && x.All(char.IsAsciiLetterLower));

@@ -87,7 +87,8 @@ internal static partial class SheetWords
 
     /// <summary>True for what says of the row beside it that a word to learn by heart stands there: <i>tricky word</i> in a column of kinds.</summary>
     /// <param name="heading">What heads its column: <i>tricky</i> alone may be a remark, unless that is a column of kinds.</param>
-    public static bool SaysByHeart(string text, string heading) => KindByHeart().Match(text) is { Success: true } kind && (kind.Groups["words"].Success || IsLoose(heading));
+    public static bool SaysByHeart(string text, string heading) => KindByHeart().Match(text) is { Success: true } kind && (kind.Groups["words"].Success || IsLoose(heading))
+        || (IsTick(text) && text.Trim() is not ("n" or "no" or "N" or "No") && TrickyHeader().IsMatch(heading));
 
     [GeneratedRegex(@"^\s*\(?\s*(?:(?:tricky|sight|heart|common|exception|common\s+exception|high[\s-]frequency|irregular)(?<words>\s+words?)?|(?<words>hfw|cew))\s*\)?\s*$", Any)]
     private static partial Regex KindByHeart();
@@ -267,7 +268,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^week\s+(beginning|commencing|starting|of)\s+(?=.*\d).{3,20}$|^w/?[bc]\.?\s+(?=.*\d).{3,20}$|^(week|weeks|wk|wks|w)\.?\s*(no\.?\s*)?\d{1,2}(\s*(-|–|to|&|and|/)\s*\d{1,2})?(\s*[:(].*)?$", Any)]
     private static partial Regex WeekLabel();
 
-    [GeneratedRegex(@"^((autumn|spring|summer|winter|fall|first|second|third|fourth|fifth|sixth|1st|2nd|3rd|4th|5th|6th|michaelmas|lent|trinity|september|october|november|december|january|february|march|april|may|june|july|august|reception|kindergarten|nursery|year|grade|term|half[\s-]?term|unit|block|stage|section|level|module|part|set|band|book|semester|quarter|trimester|month|aut|spr|sum(?!s)|win)\b\.?[\s-]*((half[\s-]?term|term|half|half[\s-]of[\s-]term)?[\s-]*(\d{1,2}|one|two|three|four|five|six|[ab])?(\s*[:(–-].*)?|.{0,40})|(ht|t|u|s)\d{1,2}|(sept?|oct|nov|dec|jan|feb|mar|apr|jun|jul)\.?(\s*[:–-].*)?|[a-z]{4,}\s+\d{1,2})$", Any)]
+    [GeneratedRegex(@"^(then|next|later(\s+on)?|after\s+that)$|^((autumn|spring|summer|winter|fall|first|second|third|fourth|fifth|sixth|1st|2nd|3rd|4th|5th|6th|michaelmas|lent|trinity|september|october|november|december|january|february|march|april|may|june|july|august|reception|kindergarten|nursery|year|grade|term|half[\s-]?term|unit|block|stage|section|level|module|part|set|band|book|semester|quarter|trimester|month|aut|spr|sum(?!s)|win)\b\.?[\s-]*((half[\s-]?term|term|half|half[\s-]of[\s-]term)?[\s-]*(\d{1,2}|one|two|three|four|five|six|[ab])?(\s*[:(–-].*)?|.{0,40})|(ht|t|u|s)\d{1,2}|(sept?|oct|nov|dec|jan|feb|mar|apr|jun|jul)\.?(\s*[:–-].*)?|[a-z]{4,}\s+\d{1,2})$", Any)]
     private static partial Regex SectionLabel();
 
     [GeneratedRegex(@"\b(half[\s-]?term|holidays?|holiday|vacation|break|bank\s+holiday|inset|in-?service|bh|(staff\s+)?training(\s+day)?|settling[\s-]+in|home\s+visits|induction|staff\s+day|closed|closure|school\s+shut|no\s+school|christmas|easter|thanksgiving|winter\s+recess|recess|strike|polling|snow\s+day|trip|sports\s+day|nativity|photographs?|party|festival|forest\s+school|swimming|assembly|concert|carols?|rehearsals?|no\s+(phonics|lessons?)|open\s+(day|evening)|parents['’]?\s+(evening|meetings?))\b", Any)]
