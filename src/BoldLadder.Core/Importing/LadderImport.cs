@@ -51,7 +51,8 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
         return new ImportedLadder(name, sheet.Name, ladder, [.. rungs.Select(x => x.Imported)], state.Doubts, left, state.Kept, layout.Columns, layout.Signature, problem, moved);
     }
 
-    private static IEnumerable<SheetCell> Seen(Sheet sheet) => sheet.Cells.Where(x => !x.Hidden && !x.Struck && x.Text.Trim().Length > 0 && !NoValue(x.Text));
+    private static IEnumerable<SheetCell> Seen(Sheet sheet) => sheet.Cells.Where(x => !x.Hidden && !x.Struck && x.Text.Trim().Length > 0 && !NoValue(x.Text))
+        .Select(x => PartPatterns.LeadingPictures().Replace(x.Text, "") is var text && text != x.Text ? x with { Text = text } : x);
 
     private static bool NoValue(string text) => text.StartsWith('#') && text.Length > 2 && char.IsAsciiLetterUpper(text[1]) && text.TrimEnd('!', '?').All(x => x is '#' or '/' || char.IsAsciiLetterUpper(x) || char.IsDigit(x));
 

@@ -39,8 +39,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
 
         text = WithSoundAndWord().Replace(Told(text) ?? text, "${letters} /${sound}/ (${word})");
         text = KindAhead().Replace(Intro().Replace(text, ""), "");
-        text = SpeltSo().Replace(text, x => $"/{x.Groups["sound"].Value}/: {x.Groups["rest"].Value.Replace(" or ", ", ", StringComparison.OrdinalIgnoreCase)}");
-        text = SoundThenLetters().Replace(text, x => x.Groups["rest"].Value.Trim() is var rest && Pieces(rest).TrueForAll(p => _token.Known(p.Text) && !_token.IsWord(p.Text)) ? $"/{x.Groups["sound"].Value}/: {rest}" : x.Value);
+        text = SaidSounds.InStrokes(text, _token);
         text = WithItsWord().Replace(text, x => x.Groups["letters"].Value.ToLowerInvariant() is var letters && _token.Segments(x.Groups["word"].Value.ToLowerInvariant()).Any(s => s.Grapheme.Text == letters)
             ? $"{letters} ({x.Groups["word"].Value})" : x.Value);
         // What is said in brackets beside letters is a remark: i, t, m (plus revision).
@@ -101,7 +100,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         text = text.Replace('’', '\'').Replace('‘', '\'').Replace('“', '"').Replace('”', '"').Replace('\u00A0', ' ').Replace('‑', '-').Replace('−', '-')
             .Replace('＿', '_').Replace('／', '/').Replace("\u200B", "", StringComparison.Ordinal).Replace("\u00AD", "", StringComparison.Ordinal);
         text = EndsIn().Replace(WhatTakesIt().Replace(Neighbours().Replace(text, " "), ""), x => x.Groups["dash"].Success ? "ending " : "final ");
-        text = LengthMarked().Replace(text, x => $"{(x.Groups["short"].Success || "ăĕĭŏŭ".Contains(x.Value[0], StringComparison.Ordinal) ? "short" : "long")} {(x.Groups["twice"].Success ? "oo" : x.Groups["plain"].Success ? x.Groups["plain"].Value : $"{"aeiou"["āēīōūăĕĭŏŭ".IndexOf(x.Value[0], StringComparison.Ordinal) % 5]}")}");
+        text = SaidSounds.WithLengths(text);
         text = VowelOfVce().Replace(text, x => string.Join(", ", x.Groups["vowel"].Captures.Select(v => $"{v.Value}_e")));
         text = Adding().Replace(text, x => string.Join(", ", x.Groups["ending"].Captures.Select(e => "-" + e.Value.ToLowerInvariant())));
         text = (ArrowsBetween().Match(text) is { Success: true } arrows ? arrows : NumberedInRow().Match(text)) is { Success: true } row ? string.Join(", ", row.Groups["part"].Captures.Select(x => x.Value)) : PlusE().Replace(text.Trim(), "${first}e");

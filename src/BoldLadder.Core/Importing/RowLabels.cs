@@ -28,6 +28,11 @@ internal static partial class RowLabels
             return [.. inOrder.Select((x, at) => x with { Row = at + 1, Column = 1, Named = x.Address })];
         }
 
+        if (Planner(rows) is { } planned)
+        {
+            return planned;
+        }
+
         var (first, widest) = (cells.Min(x => x.Column), rows.Max(x => x.Count));
         var labelled = rows.Where(x => x.Count > 1 && x[0].Column == first).ToList();
         return widest == 2 && labelled.All(x => IsRole(x[0].Text)) && Repeats(labelled) ? [.. rows.SelectMany(x => Joined(x, first))]
@@ -46,6 +51,37 @@ internal static partial class RowLabels
     // "Autumn 1 | Week 1: t, o, g | Week 2: n, i": a term in each row, whose weeks say themselves which they are.
     private static bool OwnWeeks(List<List<SheetCell>> rows) => rows.Where(x => x.Count > 2).ToList() is { Count: > 1 } wide
         && wide.TrueForAll(x => SheetWords.IsSection(x[0].Text) && x.Skip(1).All(c => IsOwnWeek(c.Text)));
+
+    // "Week 1 | Monday | Tuesday", and below it "Sound | n | o" and "Words | | on, no", again for every week: a row for each
+    // day, under the labels. Null for any other sheet.
+    private static List<SheetCell>? Planner(List<List<SheetCell>> rows)
+    {
+        bool HeadsWeek(List<SheetCell> row) => row.Count > FewestDays && SheetWords.IsWeek(row[0].Text) && row.Skip(1).All(x => SheetWords.HeadsDay(x.Text));
+        var starts = rows.FindAll(HeadsWeek);
+        var labels = rows.Where(x => !HeadsWeek(x) && x.Count > 1).ToList();
+        if (starts.Count < 2 || labels.Count == 0 || !labels.TrueForAll(x => x[0].Column == starts[0][0].Column && SheetWords.RoleOf(x[0].Text) is not null))
+        {
+            return null;
+        }
+
+        string KeyOf(SheetCell label) => label.Text.Trim().ToUpperInvariant();
+        var heads = labels.Select(x => x[0]).DistinctBy(KeyOf).ToList();
+        var placed = heads.Select((x, i) => x with { Row = 1, Column = i + 3, Named = x.Address }).ToList();
+        var at = 1;
+        foreach (var start in starts)
+        {
+            var below = rows.SkipWhile(x => x != start).Skip(1).TakeWhile(x => !HeadsWeek(x)).ToList();
+            foreach (var day in start.Skip(1))
+            {
+                at++;
+                placed.AddRange([start[0] with { Row = at, Column = 1, Named = start[0].Address }, day with { Row = at, Column = 2, Named = day.Address }]);
+                placed.AddRange(below.SelectMany(row => row.Skip(1).Where(x => x.Column == day.Column)
+                    .Select(x => x with { Row = at, Column = heads.FindIndex(h => KeyOf(h) == KeyOf(row[0])) + 3, Named = x.Address })));
+            }
+        }
+
+        return placed;
+    }
 
     private static bool IsRole(string text) => SheetWords.RoleOf(text) is ColumnRole.Parts or ColumnRole.Sounds or ColumnRole.TrickyWords or ColumnRole.Words or ColumnRole.Notes or ColumnRole.Endings or ColumnRole.Clusters;
 
