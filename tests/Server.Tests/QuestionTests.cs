@@ -1,0 +1,18 @@
+using BoldLadder.Core.Conventions;
+using BoldLadder.Core.Sounds;
+using BoldLadder.Server.Engine;
+using BoldLadder.Server.Phrasing;
+
+namespace BoldLadder.Server.Tests;
+
+public class QuestionTests
+{
+    private static readonly Questions Questions = new(new ShippedData().Notes, Accent.SouthernBritish, Terms.Plain);
+
+    [Theory]
+    [InlineData("u_e", "cute", "y+oo", "Do you hear the name of the letter u in it, as in cute?")]
+    [InlineData("a_e", "cake", "ai", "Do you hear the name of the letter a in it, as in cake?")]
+    [InlineData("x", "fox", "k+s", "Is x in it, as in fox?")]
+    public void What_is_listened_for_can_be_said_though_its_letters_stand_apart(string letters, string word, string sound, string asked) =>
+        Assert.StartsWith(asked, Questions.Asked([Reason.Of(ReasonCode.AskHasSound, letters, word, sound)]), StringComparison.Ordinal);
+}
