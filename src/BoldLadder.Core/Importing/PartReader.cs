@@ -98,14 +98,14 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
     private static string Plainer(string text)
     {
         text = text.Replace('’', '\'').Replace('‘', '\'').Replace('“', '"').Replace('”', '"').Replace('\u00A0', ' ').Replace('‑', '-').Replace('−', '-')
-            .Replace('＿', '_').Replace('／', '/').Replace("\u200B", "", StringComparison.Ordinal).Replace("\u00AD", "", StringComparison.Ordinal);
+            .Replace("q(u)", "qu", StringComparison.OrdinalIgnoreCase).Replace('＿', '_').Replace('／', '/').Replace("\u200B", "", StringComparison.Ordinal).Replace("\u00AD", "", StringComparison.Ordinal);
         text = EndsIn().Replace(WhatTakesIt().Replace(Neighbours().Replace(text, " "), ""), x => x.Groups["dash"].Success ? "ending " : "final ");
         text = SaidSounds.WithLengths(text);
         text = VowelOfVce().Replace(text, x => string.Join(", ", x.Groups["vowel"].Captures.Select(v => $"{v.Value}_e")));
         text = Adding().Replace(text, x => string.Join(", ", x.Groups["ending"].Captures.Select(e => "-" + e.Value.ToLowerInvariant())));
         text = (ArrowsBetween().Match(text) is { Success: true } arrows ? arrows : NumberedInRow().Match(text)) is { Success: true } row ? string.Join(", ", row.Groups["part"].Captures.Select(x => x.Value)) : PlusE().Replace(text.Trim(), "${first}e");
         text = BothManners().Replace(BracketEnd().Replace(text, "), "), " both ");
-        return Spaces().Replace(Symbols().Replace(Bullet().Replace(text, ""), " "), " ").Trim(' ', '.', ';', ',', '~');
+        return Spaces().Replace(Symbols().Replace(Bullet().Replace(text, ""), " "), " ").Trim(' ', '.', ';', ',', '~', '*');
     }
 
     // "Magic e (a_e, i_e)", "bossy r: ar, or": what is said before a list of letters is talk of it, and no letters of its own.

@@ -130,7 +130,7 @@ internal sealed class TokenReader(CorrespondenceTable table, SchoolWords words)
         return match.Success && (said || between.Trim().Length > 0) ? $"{match.Groups["vowel"].Value.ToLowerInvariant()}_e" : null;
     }
 
-    public bool IsLearntByHeart(string word) => words.FindWord(word) is { Rank: < Learnt };
+    public bool IsLearntByHeart(string word) => (word.Length > 1 || word is "a" or "i" or "I") && words.FindWord(word) is { Rank: < Learnt };
 
     public bool Known(string text) => table.For(text).Count > 0;
 
