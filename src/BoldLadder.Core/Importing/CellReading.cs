@@ -103,11 +103,25 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
         return made;
     }
 
+    /// <summary>CVC words, or first letters, beside the letters themselves: what is done with these, and no rung beside theirs.</summary>
+    public IReadOnlyList<SheetLayout.PlacedCell> ShapesAmong(IReadOnlyList<SheetLayout.PlacedCell> parts)
+    {
+        var shapes = parts.Where(x => SheetWords.NamesShape(x.Text)
+            || (!layout.DayColumns && !layout.Turned && layout.Columns.First(c => c.Column == x.Column).Heading.Length > 0 && reader.Read(x.Text) is var read && (read.All(p => p.Kind == WrittenKind.Kept) || IsTalk(read, x.Text)))).ToList();
+        return parts.Except(shapes).Any(x => reader.LooksLikePart(x.Text)) ? shapes : [];
+    }
+
+    // Listening walks, rhymes, body sounds; rhyme and rhythm; first letters: what is done, and no words to be learnt.
+    private bool IsTalk(IReadOnlyList<WrittenPart> parts, string text) => parts.Any(x => x.Kind == WrittenKind.Word) && parts.All(x => x.Kind is WrittenKind.Word or WrittenKind.Kept && x.Words.Count == 0)
+        && (parts.Any(x => x.Kind == WrittenKind.Kept && x.Letters.Contains(' ', StringComparison.Ordinal)) || PartPatterns.OfLetters().IsMatch(text)
+            || parts.Where(x => x.Kind == WrittenKind.Word).All(x => x.Letters.Length > 3 && !reader.IsLearntByHeart(x.Letters)));
+
     private bool IsDayOff(string text) =>
         SheetWords.IsHoliday(text) && !reader.Read(text).Any(x => x.Kind is WrittenKind.Grapheme or WrittenKind.Ending or WrittenKind.WordEnd or WrittenKind.Cluster or WrittenKind.Structure);
 
     private void Parts(IReadOnlyList<WrittenPart> parts, string text, Source source, List<WrittenRung> made)
     {
+        parts = (made.Count == 0 || made[^1].Parts.Count == 0) && IsTalk(parts, text) ? [WrittenPart.Plain(WrittenKind.Kept, text)] : parts;
         var graphemes = parts.Where(x => x.Kind == WrittenKind.Grapheme).ToList();
 
         // Below its letters a cell may hold words that show them.

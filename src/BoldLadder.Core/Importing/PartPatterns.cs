@@ -125,6 +125,10 @@ internal static partial class PartPatterns
     [GeneratedRegex(@"^\s*(?:the\s+)?(?:sound\s+)?(?<sound>[a-z]{1,3})(?:\s+sound)?(?:\s+at\s+the\s+(?:start|beginning|end)(?:\s+of\s+(?:a\s+)?words?)?)?\s+(?:is\s+)?(?:spelt|spelled|written)\s+(?:as\s+|with\s+)?(?<rest>.+)$", Any)]
     public static partial Regex SpeltSo();
 
+    // Letters or sounds that are spoken of and not written: first letters.
+    [GeneratedRegex(@"^\s*[a-z]+\s+(?:letters|sounds|graphemes)\s*$", Any)]
+    public static partial Regex OfLetters();
+
     // A sound and its letters in brackets: the /v/ sound at the end of words (ve).
     [GeneratedRegex(@"^\s*(?:the\s+)?/(?<sound>[^/\s]{1,5})/\s+sound\s*(?:(?:at|in)\s+the\s+(?:start|beginning|middle|end)(?:\s+of\s+(?:an?\s+|the\s+)?words?)?)?\s*\((?<rest>[a-z_,/ -]{1,20})\)\s*$", Any)]
     public static partial Regex SoundThenLetters();

@@ -91,11 +91,15 @@ public sealed class SheetLayout
     private static Dictionary<int, string> SoundsOver(List<PlacedCell> cells, bool turned, PartReader reader, SchoolWords words)
     {
         var first = cells.Where(x => x.Row == cells.Min(c => c.Row)).OrderBy(x => x.Column).ToList();
-        return first.Count > 2 && (turned ? SheetWords.NamesSound(first[0].Text) : first.Skip(1).All(x => x.Text.Trim() is ['/', _, .., '/'])) && first.Skip(1).All(x => reader.Read(x.Text) is [{ Kind: WrittenKind.Grapheme }]) ? first.Skip(1).ToDictionary(x => x.Column, x => SoundOf(reader.Read(x.Text)[0], words)) : [];
+        return first.Count > 2 && (turned ? SheetWords.NamesSound(first[0].Text) : first.Skip(1).All(x => x.Text.Trim() is ['/', _, .., '/'])) && first.Skip(1).All(x => reader.Read(x.Text) is [{ Kind: WrittenKind.Grapheme }]) ? first.Skip(1).ToDictionary(x => x.Column, x => reader.Read(x.Text)[0] is var part && SoundOf(part, words) is { } said ? said : part.Letters) : [];
     }
 
-    private static string SoundOf(WrittenPart part, SchoolWords words) => part.Sounds is [var said, ..] ? said
-        : part.Words.Select(words.Find).OfType<SchoolWord>().SelectMany(x => x.Readings[0].Segments).Select(x => x.Correspondence).Where(x => x.Grapheme.Text == part.Letters).Select(x => SoundNames.Exactly(x.Sound)).FirstOrDefault() ?? part.Letters;
+    /// <summary>The sound that a word shows of the spellings beside it, where a heading says that they have one: <i>sound as in</i>. Empty elsewhere.</summary>
+    internal string SoundShown(PlacedCell word, IReadOnlyList<WrittenRung> row, SchoolWords words) => row.Sum(x => x.Parts.Count) > 1 && Columns.Any(x => SheetWords.SaysOneSound(x.Heading))
+        ? row.SelectMany(x => x.Parts).Select(x => SoundOf(x with { Sounds = [], Words = [word.Text.Trim().ToLowerInvariant()] }, words)).FirstOrDefault(x => x is not null) ?? "" : "";
+
+    private static string? SoundOf(WrittenPart part, SchoolWords words) => part.Sounds is [var said, ..] ? said
+        : part.Words.Select(words.Find).OfType<SchoolWord>().SelectMany(x => x.Readings[0].Segments).Select(x => x.Correspondence).Where(x => x.Grapheme.Text == part.Letters).Select(x => SoundNames.Exactly(x.Sound)).FirstOrDefault();
 
     // Two tables side by side are one below the other: the headings come again, after a column of numbers or without one.
     private static List<PlacedCell> Unfolded(List<PlacedCell> cells)
@@ -199,8 +203,12 @@ public sealed class SheetLayout
             // In the first row of several, two that are known head the others with them.
             && (named * 2 >= row.Count || (row == first && row.All(x => x.Text.Trim().Length > 2 && !reader.LooksLikePart(x.Text))))
             && row.All(x => x.Text.Length > 1 || x.Text is "#") && !row.Any(x => SheetWords.IsWeek(x.Text))
-            && (widest > 1 || (row == rows[0] && !reader.LooksLikePart(row[0].Text) && !(SheetWords.Labelled(row[0].Text) is var (_, taught) && reader.LooksLikePart(taught))))).MaxBy(x => Named(x, reader)) ?? Topped(rows, reader);
+            && (widest > 1 || (row == rows[0] && !reader.LooksLikePart(row[0].Text) && !(SheetWords.Labelled(row[0].Text) is var (_, taught) && reader.LooksLikePart(taught))))).MaxBy(x => Named(x, reader)) ?? Ticked(rows) ?? Topped(rows, reader);
     }
+
+    // "Sound | Ayo | Bea", and below the names ticks: who knows what.
+    private static IReadOnlyList<PlacedCell>? Ticked(List<IReadOnlyList<PlacedCell>> rows) => rows.FirstOrDefault(x => x.Count > 2) is { } first && SheetWords.RoleOf(first[0].Text) is not null
+        && rows.Where(x => x[0].Row > first[0].Row).SelectMany(x => x).Where(x => x.Column > first[0].Column).ToList() is { Count: > 3 } below && below.TrueForAll(x => SheetWords.IsTick(x.Text)) ? first : null;
 
     // A row of plain words over columns of which one holds parts heads them, whatever it says: Vowels, Contents.
     private static IReadOnlyList<PlacedCell>? Topped(List<IReadOnlyList<PlacedCell>> rows, PartReader reader)

@@ -8,7 +8,7 @@ internal static partial class SheetLines
     private const RegexOptions Any = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant;
 
     /// <summary>The lines of a cell; tricky words that are named after the parts on one line are a line of their own.</summary>
-    public static IEnumerable<string> Of(string text) => LineEnds().Split(AndTheWords().Replace(TheWord().Replace(InBrackets().Replace(InQuotes().Replace(ByHeart().Replace(EachDay(text), "tricky words: ${rest}"), x => $"tricky words: {string.Join(", ", PartReader.WordsIn(x.Groups["rest"].Value).Where(w => w != "and"))}"), "\ntricky words: ${rest}"), " tricky words: ${rest}"), x => $"\ntricky words: {x.Groups["rest"].Value.Replace(" and ", ", ", StringComparison.OrdinalIgnoreCase)}")).Select(x => x.Trim()).Where(x => x.Length > 0);
+    public static IEnumerable<string> Of(string text) => LineEnds().Split(AndTheWords().Replace(TheWord().Replace(InBrackets().Replace(InQuotes().Replace(ByHeart().Replace(PlusIAndA().Replace(EachDay(text), "\ntricky words: ${rest}"), "tricky words: ${rest}"), x => $"tricky words: {string.Join(", ", PartReader.WordsIn(x.Groups["rest"].Value).Where(w => w != "and"))}"), "\ntricky words: ${rest}"), " tricky words: ${rest}"), x => $"\ntricky words: {x.Groups["rest"].Value.Replace(" and ", ", ", StringComparison.OrdinalIgnoreCase)}")).Select(x => x.Trim()).Where(x => x.Length > 0);
 
     // "Mon g, Tue o, Wed review": a day on each line.
     private static string EachDay(string text) => DayInLine().Matches(text) is { Count: > 1 } days
@@ -32,6 +32,10 @@ internal static partial class SheetLines
     // "Learn 'to' and 'no'": words in quotes, one after another.
     [GeneratedRegex(@"^\s*(?:to\s+|we\s+)?(?:introduce|teach|learn|meet|know)\s+(?<rest>[""'“‘][A-Za-z]+[""'”’](?:\s*(?:,|&|\band\b)+\s*[""'“‘][A-Za-z]+[""'”’])+)\s*$", Any)]
     private static partial Regex InQuotes();
+
+    // "i/m/p + I, a": the two words of one letter, after letters.
+    [GeneratedRegex(@"\s+\+\s+(?=[^+]*\bI\b)(?<rest>(?-i:I|a)(?:\s*(?:,|&|\band\b)\s*(?-i:I|a))*)\s*$", RegexOptions.CultureInvariant)]
+    private static partial Regex PlusIAndA();
 
     // "c, o, d (I)", "t, i, n (tricky: the, to)".
     [GeneratedRegex(@"\(\s*(?:(?:tricky|sight|heart|common|exception)\s*(?:words?)?\s*:?\s*(?<rest>[A-Za-z', ]+)|(?-i:(?<rest>I)))\s*\)\s*$", Any)]

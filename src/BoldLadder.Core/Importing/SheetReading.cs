@@ -94,9 +94,7 @@ internal sealed class SheetReading
         _at.Take(row, _layout);
         var made = new List<WrittenRung>();
         var parts = row.Where(x => IsPart(_layout.RoleAt(x.Column)) && !SheetWords.IsWeek(x.Text)).ToList();
-        // CVC words, beside the letters they are made of: what is done with these, and no rung beside theirs.
-        var shapes = parts.Where(x => SheetWords.NamesShape(x.Text)).ToList();
-        shapes = parts.Except(shapes).Any(x => _reader.LooksLikePart(x.Text)) ? shapes : [];
+        var shapes = _cells.ShapesAmong(parts);
         parts = [.. parts.Except(shapes)];
         WrittenRung? owner = null;
         if (RowLabel(row) is { } label && parts.Exists(x => _above.ContainsKey(x.Column)))
@@ -142,7 +140,7 @@ internal sealed class SheetReading
                     foreach (var rung in made)
                     {
                         rung.Words.AddRange(PartReader.WordsIn(cell.Text));
-                        rung.SharesWords = made.Count > 1;
+                        (rung.SharesWords, rung.Sound) = (made.Count > 1, rung.Sound.Length > 0 ? rung.Sound : _layout.SoundShown(cell, made, _words));
                     }
 
                     if (made.Count == 0)

@@ -199,6 +199,12 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^\s*\S{1,6}\s+(?:sounds|spellings|famil(?:y|ies)|group)\s*$", Any)]
     private static partial Regex Family();
 
+    /// <summary>True for a heading over spellings of one sound, or over the word that shows it.</summary>
+    public static bool SaysOneSound(string heading) => OneSoundHeader().IsMatch(heading);
+
+    [GeneratedRegex(@"\bsame\s+sound\b|\bsounds?\s+(as\s+)?in\b", Any)]
+    private static partial Regex OneSoundHeader();
+
     /// <summary>True for a heading of what was known before: <i>old sound</i>.</summary>
     public static bool SaysOld(string heading) => OldHeader().IsMatch(heading);
 
@@ -239,7 +245,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"\b(rimes?|rime\s+units?|(word\s+)?famil(y|ies)|chunks?)\b", Any)]
     private static partial Regex RimeHeader();
 
-    [GeneratedRegex(@"^\s*(new|what)\s*$|\b(graphemes?|gpcs?|spellings?|letters?|consonants?|vowels?|correspondences?|digraphs?|trigraphs?|doubles|double\s+letters|code|focus|objectives?|contents?|patterns?|to\s+teach|teach(ing)?|new\s+(learning|sounds?|phonics|this\s+week|today|teaching)|learning|phonics?|what(\s+is|'s|\s+we\s+teach\s+that\s+is)\s+(new|taught)|what\s+(we|they|I|children|pupils)\s+(teach|do|cover|learn|are\s+(doing|learning|taught))|taught\s+today|written|how\s+(it\s+is|it's|we)\s+(spelt|spelled|written|write\s+it)|ways?\s+(to|of|we)\s+(spell|writ)\w*(\s+it)?)\b", Any)]
+    [GeneratedRegex(@"^\s*(new|what)\s*$|\b(graphemes?|gpcs?|spellings?|letters?|consonants?|vowels?|correspondences?|digraphs?|trigraphs?|doubles|double\s+letters|code|focus|objectives?|contents?|patterns?|to\s+teach|teach(ing)?|new\s+(learning|sounds?|phonics|this\s+week|today|teaching)|learning|phonics?|(first|second|third|1st|2nd|3rd)\s+(new\s+)?(sounds?|graphemes?|letters?)|(sounds?|letters?|graphemes?)\s+of\s+the\s+(week|day)|what(\s+is|'s|\s+we\s+teach\s+that\s+is)\s+(new|taught)|what\s+(we|they|I|children|pupils)\s+(teach|do|cover|learn|are\s+(doing|learning|taught))|taught\s+today|written|how\s+(it\s+is|it's|we)\s+(spelt|spelled|written|write\s+it)|ways?\s+(to|of|we)\s+(spell|writ)\w*(\s+it)?)\b", Any)]
     private static partial Regex PartHeader();
 
     [GeneratedRegex(@"\bwords?\s+((for|to)\s+)?(read|spell|writ|blend|segment)\w*|\b(read|spell|writ)ing\s+words?\b|\bspellings?\s+(test|list|words?)\b|\bspellings?\s+(to\s+(learn|take|practi[sc]e|send)|for\s+home|sent)\b|\b(home|take[\s-]home)\s+spellings?\b", Any)]
