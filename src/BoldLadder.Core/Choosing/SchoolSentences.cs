@@ -107,25 +107,29 @@ public sealed class SchoolSentences
             return last;
         }
 
+        // As the line moves up what could be read still can: only the rest is asked.
+        var before = _last is { } below && below.Taught.IsWithin(judge.Taught) ? below : null;
         var (legal, words) = (new bool[_vocabulary.Count], new List<int>());
         for (var i = 0; i < legal.Length; i++)
         {
-            if (legal[i] = judge.IsLegal(_vocabulary[i].Key, _vocabulary[i].Word, _vocabulary[i].Form))
+            legal[i] = before?.Legal[i] == true || judge.IsLegal(_vocabulary[i].Key, _vocabulary[i].Word, _vocabulary[i].Form);
+            if (legal[i])
             {
                 words.Add(i);
             }
         }
 
-        var sentences = new List<int>();
+        var (readable, sentences) = (new bool[_words.Length], new List<int>());
         for (var i = 0; i < _words.Length; i++)
         {
-            if (AreAll(_words[i], legal) && All[i].IsMeantReadable(judge) && judge.MissingPrint(All[i].Text).Count == 0)
+            readable[i] = before?.Readable[i] == true || (AreAll(_words[i], legal) && All[i].IsMeantReadable(judge) && judge.MissingPrint(All[i].Text).Count == 0);
+            if (readable[i])
             {
                 sentences.Add(i);
             }
         }
 
-        return _last = new Found(judge.Taught, [.. words], [.. sentences]);
+        return _last = new Found(judge.Taught, legal, [.. words], readable, [.. sentences]);
     }
 
     private static bool AreAll(int[] words, bool[] legal)
@@ -141,7 +145,9 @@ public sealed class SchoolSentences
         return true;
     }
 
-    /// <param name="Words">Places in the vocabulary of the words that can be read.</param>
-    /// <param name="Sentences">Places of the sentences that can be read.</param>
-    private sealed record Found(TaughtSet Taught, int[] Words, int[] Sentences);
+    /// <param name="Legal">Of each word in the vocabulary, whether it can be read.</param>
+    /// <param name="Words">The places of those that can.</param>
+    /// <param name="Readable">Of each sentence, whether it can be read.</param>
+    /// <param name="Sentences">The places of those that can.</param>
+    private sealed record Found(TaughtSet Taught, bool[] Legal, int[] Words, bool[] Readable, int[] Sentences);
 }

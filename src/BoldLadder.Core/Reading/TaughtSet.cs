@@ -50,6 +50,25 @@ public sealed class TaughtSet
     internal bool IsSameAs(TaughtSet other) => ReferenceEquals(Rules, other.Rules)
         && Bits.SequenceEqual(other.Bits) && TrickyWords.SetEquals(other.TrickyWords) && Things.SetEquals(other.Things);
 
+    /// <summary>True when all of this is taught by the other too: whatever is legal by this one is by the other.</summary>
+    internal bool IsWithin(TaughtSet other)
+    {
+        if (!ReferenceEquals(Rules, other.Rules))
+        {
+            return false;
+        }
+
+        for (var i = 0; i < _bits.Length; i++)
+        {
+            if ((_bits[i] & ~other._bits[i]) != 0)
+            {
+                return false;
+            }
+        }
+
+        return TrickyWords.IsSubsetOf(other.TrickyWords) && Things.IsSubsetOf(other.Things);
+    }
+
     /// <summary>True when the bit of a part is covered.</summary>
     public bool Has(int bit) => (_bits[bit >> 6] & (1UL << (bit & 63))) != 0;
 }

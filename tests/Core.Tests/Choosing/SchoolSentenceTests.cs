@@ -22,6 +22,17 @@ public class SchoolSentenceTests
     }
 
     [Fact]
+    public void What_was_found_for_one_place_helps_at_the_next_and_misleads_at_none_before()
+    {
+        // Up, down below where it began, up again, and across to a class with other tricky words.
+        foreach (var judge in new[] { JudgeAt(40), JudgeAt(75), JudgeAt(12), JudgeAt(76), new Judge(new TaughtSet(World.South.Rules, World.Estuary.Rungs.Take(76).SelectMany(x => x.Adds), ["was"])), JudgeAt(76) })
+        {
+            var offered = World.South.Sentences.Readable(judge, _ => false, _ => false).Select(x => x.Sentence.Text).ToHashSet();
+            Assert.All(World.South.Sentences.All, x => Assert.Equal(x.IsReadable(judge), offered.Contains(x.Text)));
+        }
+    }
+
+    [Fact]
     public void Words_with_the_target_are_counted_each_time_they_occur()
     {
         var judge = JudgeAt(60);
