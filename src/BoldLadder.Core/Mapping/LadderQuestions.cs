@@ -145,7 +145,7 @@ public sealed class LadderQuestions
         }
 
         return [.. waiting.Where(x => x.Value.Count >= FewSentences).OrderByDescending(x => x.Value.Count).Take(MostUntaught)
-            .Select(x => new TrickyAnswer(x.Key, -1, x.Value.Count, x.Value.Order().ElementAt(x.Value.Count / Soon)))];
+            .Select(x => new TrickyAnswer(_unlocking.Rules.Rows.Words.FindWord(x.Key)!.Spelling, -1, x.Value.Count, x.Value.Order().ElementAt(x.Value.Count / Soon)))];
     }
 
     /// <summary>Spellings that nothing on the ladder teaches and that everyday words wait for, alone; the most needed first.</summary>

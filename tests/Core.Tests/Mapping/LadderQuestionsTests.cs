@@ -30,6 +30,10 @@ public sealed class LadderQuestionsTests
     }
 
     [Fact]
+    public void The_word_I_is_asked_for_with_its_capital() =>
+        Assert.Contains(UntaughtOn(World.LadderOf(Letters.Replace(" !I", "", StringComparison.Ordinal))), x => x.Word == "I");
+
+    [Fact]
     public void A_word_that_is_taught_is_asked_for_no_more() =>
         Assert.DoesNotContain(UntaughtOn(World.LadderOf(Letters + " !is")), x => x.Word == "is");
 
