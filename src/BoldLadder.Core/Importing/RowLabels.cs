@@ -28,7 +28,7 @@ internal static partial class RowLabels
             return [.. inOrder.Select((x, at) => x with { Row = at + 1, Column = 1, Named = x.Address })];
         }
 
-        if (Planner(rows) is { } planned)
+        if (Planner(sheet, rows, left) is { } planned)
         {
             return planned;
         }
@@ -54,7 +54,7 @@ internal static partial class RowLabels
 
     // "Week 1 | Monday | Tuesday", and below it "Sound | n | o" and "Words | | on, no", again for every week: a row for each
     // day, under the labels. Null for any other sheet.
-    private static List<SheetCell>? Planner(List<List<SheetCell>> rows)
+    private static List<SheetCell>? Planner(string sheet, List<List<SheetCell>> rows, List<LeftOut> left)
     {
         bool HeadsWeek(List<SheetCell> row) => row.Count > FewestDays && SheetWords.IsWeek(row[0].Text) && row.Skip(1).All(x => SheetWords.HeadsDay(x.Text));
         var starts = rows.FindAll(HeadsWeek);
@@ -66,7 +66,8 @@ internal static partial class RowLabels
 
         string KeyOf(SheetCell label) => label.Text.Trim().ToUpperInvariant();
         var heads = labels.Select(x => x[0]).DistinctBy(KeyOf).ToList();
-        var placed = heads.Select((x, i) => x with { Row = 1, Column = i + 3, Named = x.Address }).ToList();
+        // One word alone is no row of headings, and one column needs none.
+        var placed = heads.Count < 2 ? [] : heads.Select((x, i) => x with { Row = 1, Column = i + 3, Named = x.Address }).ToList();
         var at = 1;
         foreach (var start in starts)
         {
@@ -80,6 +81,9 @@ internal static partial class RowLabels
             }
         }
 
+        // A title, and what stands under no day.
+        var read = placed.Select(x => x.Address).Concat(labels.Select(x => x[0].Address)).ToHashSet();
+        left.AddRange(rows.SelectMany(x => x).Where(x => !read.Contains(x.Address)).Select(x => new LeftOut(new Source(sheet, x.Address, x.Text), LeftOutReason.NotRead)));
         return placed;
     }
 

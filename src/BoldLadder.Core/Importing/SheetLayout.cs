@@ -239,7 +239,7 @@ public sealed class SheetLayout
         }
 
         var named = heading.Length > 0 ? SheetWords.RoleOf(heading) : null;
-        if (named == ColumnRole.TrickyWords && texts.Count > 0 && texts.All(SheetWords.IsTick) && texts.Any(x => !x.Trim().Equals("no", StringComparison.OrdinalIgnoreCase)))
+        if (named == ColumnRole.TrickyWords && texts.All(SheetWords.IsTick) && texts.Any(SheetWords.IsYes))
         {
             // Irregular: yes. What stands beside the tick is learnt by heart.
             return ColumnRole.LeftOut;

@@ -88,7 +88,7 @@ internal static partial class SheetWords
     /// <summary>True for what says of the row beside it that a word to learn by heart stands there: <i>tricky word</i> in a column of kinds.</summary>
     /// <param name="heading">What heads its column: <i>tricky</i> alone may be a remark, unless that is a column of kinds.</param>
     public static bool SaysByHeart(string text, string heading) => KindByHeart().Match(text) is { Success: true } kind && (kind.Groups["words"].Success || IsLoose(heading))
-        || (IsTick(text) && text.Trim() is not ("n" or "no" or "N" or "No") && TrickyHeader().IsMatch(heading));
+        || (IsYes(text) && TrickyHeader().IsMatch(heading));
 
     [GeneratedRegex(@"^\s*\(?\s*(?:(?:tricky|sight|heart|common|exception|common\s+exception|high[\s-]frequency|irregular)(?<words>\s+words?)?|(?<words>hfw|cew))\s*\)?\s*$", Any)]
     private static partial Regex KindByHeart();
@@ -137,6 +137,9 @@ internal static partial class SheetWords
 
     /// <summary>True for what only says that tricky words stand beside it.</summary>
     public static bool NamesTrickyWords(string text) => text.Trim().TrimEnd(':').EndsWith("words", StringComparison.OrdinalIgnoreCase) && RoleOf(text) == ColumnRole.TrickyWords;
+
+    /// <summary>True for a tick that says yes.</summary>
+    public static bool IsYes(string text) => IsTick(text) && !text.Trim().StartsWith("n", StringComparison.OrdinalIgnoreCase);
 
     /// <summary>True for a tick in a column of ticks.</summary>
     public static bool IsTick(string text) => text.Trim().ToLowerInvariant() is "y" or "n" or "yes" or "no" or "x" or "✓" or "✔" or "√" or "*";

@@ -147,6 +147,17 @@ public class LadderImportTests
     }
 
     [Fact]
+    public void What_stands_in_a_planner_under_no_day_is_told()
+    {
+        var sheet = Sheet.Of("Plan", [
+            ["Our plan"], ["Week 1", "Monday", "Tuesday", "Wednesday"], ["Sound", "m", "o", "t", "with Ana"],
+            ["Week 2", "Monday", "Tuesday", "Wednesday"], ["Sound", "n", "i", "g"]]);
+        var read = Import.Read([sheet], 0, new Dictionary<int, ColumnRole>(), new Dictionary<string, string>());
+        Assert.Equal(6, read.Rungs.Count);
+        Assert.Equal(["A1", "E3"], read.LeftOut.Select(x => x.Source.Cell));
+    }
+
+    [Fact]
     public void A_sheet_with_dates_says_how_far_a_group_has_come()
     {
         var sheet = Sheet.Of("Plan", [["Date", "Sound"], ["2026-11-16", "s"], ["2026-11-17", "a"], ["2026-11-24", "t"], ["2026-11-25", "p"]]);
