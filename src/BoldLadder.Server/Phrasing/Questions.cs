@@ -27,7 +27,7 @@ public sealed class Questions(TeachingNotes notes, Accent accent, Terms terms)
             ReasonCode.AskCount => $"Count first: {Several(x[0], "word")}, {Several(x[1], "capital")}, {Several(x[2], "mark")}.",
             ReasonCode.AskSpot => $"Point along the row, now fast, now slowly. Clap for {x[0]}; hands still for the others.",
             // What is written apart can't be said; what it says is the name of its letter.
-            ReasonCode.AskHasSound when x[0] is [var vowel, '–', 'e'] && x[2] is "ai" or "ee" or "igh" or "oa" or "y+oo" => $"Do you hear the name of the letter {vowel} in it, as in {x[1]}? If you do, {Gesture(x[2])}; if not, arms folded.",
+            ReasonCode.AskHasSound when x[0] is [var vowel, '–', 'e'] && Vowels.IsName(vowel, x[2]) => $"Do you hear the name of the letter {vowel} in it, as in {x[1]}? If you do, {Gesture(x[2])}; if not, arms folded.",
             ReasonCode.AskHasSound => $"Is {x[0]} in it, as in {x[1]}? If it is, {Gesture(x[2])}; if not, arms folded.",
             ReasonCode.AskWhere => $"Where is the sound of {x[1]}, inside or last? Hands on tummies for inside, on toes for last.",
             ReasonCode.AskFirstOrLast => $"{Either(x)}: do you hear it first, or last? Hands on heads for first, on toes for last. Last is where it is written twice.",
