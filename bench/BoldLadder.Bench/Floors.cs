@@ -86,7 +86,7 @@ internal sealed class Floors(string data, SchoolYear year)
 
     private static void Note(Count x, Lesson lesson, LessonBrief brief, Dictionary<string, int> lastRead, bool missed)
     {
-        var holding = new ReadingChoice(brief.Stock).Holding(brief.Targets);
+        var holding = new HeldParts(brief.Stock).Holding(brief.Targets);
         bool On(string word) => brief.Stock.Words.FindWord(word) is { } known && holding(known);
         List<LessonItem> In(Activity activity) => [.. lesson.Blocks.Where(b => b.Activity == activity).SelectMany(b => b.Items)];
         x.Lessons++;

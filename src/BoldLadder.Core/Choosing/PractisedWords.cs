@@ -13,8 +13,8 @@ public static class PractisedWords
     /// </summary>
     public static Predicate<SentenceWord> Of(WordStock stock, Judge judge, IEnumerable<Teachable> things)
     {
-        var (all, choice) = (things.ToList(), new ReadingChoice(stock));
-        var (bits, spelling) = (choice.BitsOf(all), choice.BitsOf(all.Where(x => x.Correspondence is not null)));
+        var (all, held) = (things.ToList(), new HeldParts(stock));
+        var (bits, spelling) = (held.BitsOf(all), held.BitsOf(all.Where(x => x.Correspondence is not null)));
         return x => x is { Word: { } word, Key.Length: > 1 } && (x.Bits ?? SchoolSentences.BitsOf(stock.Rules.Rows, word)) is var has && HasOne(has, bits)
             && (!FunctionWords.Has(x.Key) || HasOne(has, spelling))
             && (!judge.Taught.TrickyWords.Contains(x.Key) || judge.IsReadStrictly(word));

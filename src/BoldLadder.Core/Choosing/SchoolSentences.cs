@@ -72,18 +72,28 @@ public sealed class SchoolSentences
     public IReadOnlyList<GradedSentence> Readable(Judge judge, Predicate<SentenceWord> isTarget, Predicate<SentenceWord> isLate, Predicate<SentenceWord>? mayStand = null)
     {
         var found = FoundFor(judge);
-        var graded = new List<GradedSentence>(found.Sentences.Length);
+        var graded = new List<GradedSentence>();
         var (target, late, not) = (new bool[_vocabulary.Count], new bool[_vocabulary.Count], new bool[_vocabulary.Count]);
-        foreach (var i in found.Words)
+        for (var i = 0; i < found.Legal.Length; i++)
         {
+            if (!found.Legal[i])
+            {
+                continue;
+            }
+
             target[i] = isTarget(_vocabulary[i]);
             late[i] = isLate(_vocabulary[i]);
             not[i] = mayStand is not null && !mayStand(_vocabulary[i]);
         }
 
-        foreach (var i in found.Sentences)
+        for (var i = 0; i < found.Readable.Length; i++)
         {
-            var (targets, lates, may) = (0, 0, true);
+            var (targets, lates, may) = (0, 0, found.Readable[i]);
+            if (!may)
+            {
+                continue;
+            }
+
             foreach (var word in _words[i])
             {
                 targets += target[word] ? 1 : 0;
@@ -109,27 +119,18 @@ public sealed class SchoolSentences
 
         // As the line moves up what could be read still can: only the rest is asked.
         var before = _last is { } below && below.Taught.IsWithin(judge.Taught) ? below : null;
-        var (legal, words) = (new bool[_vocabulary.Count], new List<int>());
+        var (legal, readable) = (new bool[_vocabulary.Count], new bool[_words.Length]);
         for (var i = 0; i < legal.Length; i++)
         {
             legal[i] = before?.Legal[i] == true || judge.IsLegal(_vocabulary[i].Key, _vocabulary[i].Word, _vocabulary[i].Form);
-            if (legal[i])
-            {
-                words.Add(i);
-            }
         }
 
-        var (readable, sentences) = (new bool[_words.Length], new List<int>());
-        for (var i = 0; i < _words.Length; i++)
+        for (var i = 0; i < readable.Length; i++)
         {
             readable[i] = before?.Readable[i] == true || (AreAll(_words[i], legal) && All[i].IsMeantReadable(judge) && judge.MissingPrint(All[i].Text).Count == 0);
-            if (readable[i])
-            {
-                sentences.Add(i);
-            }
         }
 
-        return _last = new Found(judge.Taught, legal, [.. words], readable, [.. sentences]);
+        return _last = new Found(judge.Taught, legal, readable);
     }
 
     private static bool AreAll(int[] words, bool[] legal)
@@ -146,8 +147,6 @@ public sealed class SchoolSentences
     }
 
     /// <param name="Legal">Of each word in the vocabulary, whether it can be read.</param>
-    /// <param name="Words">The places of those that can.</param>
     /// <param name="Readable">Of each sentence, whether it can be read.</param>
-    /// <param name="Sentences">The places of those that can.</param>
-    private sealed record Found(TaughtSet Taught, bool[] Legal, int[] Words, bool[] Readable, int[] Sentences);
+    private sealed record Found(TaughtSet Taught, bool[] Legal, bool[] Readable);
 }

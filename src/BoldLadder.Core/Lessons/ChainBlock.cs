@@ -24,7 +24,7 @@ internal static class ChainBlock
 
         var all = new WordLists(brief.Stock).Words(new ListBrief(brief.Judge, MostSounds: Math.Min(MostSounds, brief.Shape.Boxes), Shape: brief.Shape))
             .Select(x => x.Offered).Where(x => x.Word.Ended is null).ToList();
-        var holding = new ReadingChoice(brief.Stock).Holding(brief.Targets.Take(1));
+        var holding = new HeldParts(brief.Stock).Holding(brief.Targets.Take(1));
         var words = all.Where(x => holding(x.Word)).Take(OfToday).Concat(all).DistinctBy(x => x.Word.Key).Take(DrawnFrom).ToList();
         var graph = new ChainGraph(words, brief.Stock.Rules);
         var chains = new WordChains(graph, brief.Stock.Rules);

@@ -75,10 +75,9 @@ public sealed class LessonBrief
         {
             var late = standing.Clock.Due(day).Where(x => x.Item.Track == RevisitTrack.Card && (x.Shaky || x.Overdue > 0)).Select(x => x.Item.Key).ToHashSet();
             var asked = new ReadingBrief(Judge, Targets, Shape, late, standing.TimesRead, new HashSet<string>(), 0, 0, MayChoose);
-            var choice = new ReadingChoice(stock);
-            var pool = choice.PoolOf(asked);
+            var pool = ReadingPool.Of(stock, asked);
             // Where English has hardly a word that children know and can read by now, names have it: Pete, Steve.
-            return asked with { Pool = ShapeKind != ShapeKind.Opening && pool.OnThePoint < FewestWithoutNames ? pool.And(choice.PoolOf(asked, stock.Names)) : pool };
+            return asked with { Pool = ShapeKind != ShapeKind.Opening && pool.OnThePoint < FewestWithoutNames ? pool.And(ReadingPool.Of(stock, asked, stock.Names)) : pool };
         });
     }
 

@@ -29,10 +29,10 @@ public sealed class PointService
         _tricky = [.. lesson.TrickyWords.Select(x => x.ToLowerInvariant())];
         _parts = [.. things.Select(x => x.Correspondence).OfType<Correspondence>()];
         _sounds = [.. _parts.Select(x => stock.Rules.SoundKey(x.Sound))];
-        var choice = new ReadingChoice(stock);
+        var held = new HeldParts(stock);
         _print = [.. things.Where(x => x.IsPrint)];
         _practises = PractisedWords.Of(stock, judge, things);
-        _things = [.. things.Select(x => (x.Label, choice.Holding([x])))];
+        _things = [.. things.Select(x => (x.Label, held.Holding([x])))];
     }
 
     /// <summary>How the item serves the point.</summary>

@@ -190,7 +190,7 @@ internal static class PractisePart
         }
 
         var choice = new SpellingChoice(brief.Stock);
-        var holding = new ReadingChoice(brief.Stock).Holding(brief.Targets);
+        var holding = new HeldParts(brief.Stock).Holding(brief.Targets);
         bool IsToday(ChosenSpelling x) => brief.Targets.Count == 0 || holding(x.Word);
         var seed = (ulong)dice.Next(int.MaxValue);
         var fresh = choice.Choose(brief.Ask(count, used, seed)).Where(IsToday).ToList();
@@ -233,7 +233,7 @@ internal static class PractisePart
             return [.. items.Select(x => x with { Release = Release.Alone })];
         }
 
-        var holding = new ReadingChoice(brief.Stock).Holding(brief.Targets);
+        var holding = new HeldParts(brief.Stock).Holding(brief.Targets);
         var on = items.Count(x => brief.Stock.Words.FindWord(x.Text) is { } word && holding(word));
         var shown = on == 0 ? Shown : Math.Min(Shown, on);
         return [.. items.Select((x, i) => x with { Release = i < shown ? Release.AdultShows : i < shown + Together ? Release.Together : Release.Alone })];

@@ -207,7 +207,7 @@ public static class RevisitPart
                 : [.. x.Read.Distinct().Select(brief.Stock.Words.FindWord).OfType<LexiconWord>().Where(brief.Judge.IsReadable)]));
         var words = last.SelectMany(lesson =>
         {
-            var holding = new ReadingChoice(brief.Stock).Holding(lesson.Item1);
+            var holding = new HeldParts(brief.Stock).Holding(lesson.Item1);
             return dice.Mix(lesson.Item2).OrderByDescending(x => holding(x)).Take((ReadAgain + 1) / LessonsBack + 1);
         }).Where(x => kept.All(k => k.Text != x.Spelling)).DistinctBy(x => x.Key).Take(Math.Max(0, count));
         return [.. kept, .. words.Select(x => make.Word(x.Key, [Reason.Of(ReasonCode.FromLastLesson)]))];

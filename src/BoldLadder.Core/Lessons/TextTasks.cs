@@ -41,8 +41,8 @@ public static class TextTasks
     // the day of au. Nor is a word of grammar.
     private static IEnumerable<Reason> Rhymes(Lesson lesson, LessonItem story, WordStock stock)
     {
-        var (things, choice) = (ThingsOf(lesson), new ReadingChoice(stock));
-        var holds = choice.Holding(things);
+        var things = ThingsOf(lesson);
+        var holds = new HeldParts(stock).Holding(things);
         return SentenceBank.WordsOf(story.Text).Select(x => x.ToLowerInvariant()).Distinct()
             .Select(x => stock.Words.FindWord(x)).OfType<Words.LexiconWord>().Where(x => !FunctionWords.Has(x.Key) && stock.IsPlain(x.Key))
             // Sea and see sound the same: that is no rhyme.

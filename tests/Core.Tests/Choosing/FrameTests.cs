@@ -37,7 +37,7 @@ public class FrameTests
         {
             var rung = ladder.Rungs[place];
             var judge = new Judge(new TaughtSet(stock.Rules, [], []).With(ladder.Rungs.Take(place + 1)));
-            var holds = new ReadingChoice(stock).Holding(rung.Adds);
+            var holds = new HeldParts(stock).Holding(rung.Adds);
             var made = At(stock, ladder, place).Made(24, 7);
             full += made.Count >= 6 ? 1 : 0;
             Assert.Equal(made.Count, made.Select(x => x.Text).Distinct().Count());

@@ -17,7 +17,7 @@ public class GoodLessonTests
     {
         public IReadOnlyList<LessonItem> In(Activity activity) => [.. Lesson.Blocks.Where(x => x.Activity == activity).SelectMany(x => x.Items)];
 
-        public bool IsOnPoint(LessonItem item) => Stock.Words.FindWord(item.Text) is { } word && new ReadingChoice(Stock).Holding(Brief.Targets)(word);
+        public bool IsOnPoint(LessonItem item) => Stock.Words.FindWord(item.Text) is { } word && new HeldParts(Stock).Holding(Brief.Targets)(word);
     }
 
     private static readonly Lazy<IReadOnlyList<Made>> All = new(() => [.. Of(World.Estuary, World.South), .. Of(World.Ridge, World.Us)]);
@@ -38,7 +38,7 @@ public class GoodLessonTests
         Assert.True(ladder.SectionAt(place).Shape.Together < 3);
         var standing = World.StandingOf(ladder, World.LogOf(ladder.Rungs.Take(place)), stock.Rules);
         var brief = new LessonBrief(stock, standing, ClassConventions.Usual, World.Year.SchoolDays[place], rung, 25, 1);
-        var holding = new ReadingChoice(stock).Holding(rung.Adds);
+        var holding = new HeldParts(stock).Holding(rung.Adds);
         var read = LessonComposer.Compose(brief).Blocks.Where(x => x.Activity == Activity.Read).SelectMany(x => x.Items).ToList();
         Assert.True(read.Count(x => holding(stock.Words.FindWord(x.Text)!)) * 5 >= read.Count * 4, string.Join(' ', read.Select(x => x.Text)));
     }
@@ -137,7 +137,7 @@ public class GoodLessonTests
         New.Where(x => x.Lesson.Teaches.Count == 2 && x.Brief.Standing.Line >= Opening),
         x => Assert.All(x.Lesson.Teaches.Where(t => t.Correspondence is not null), t =>
         {
-            var holding = new ReadingChoice(x.Stock).Holding([t]);
+            var holding = new HeldParts(x.Stock).Holding([t]);
             var fair = new SpellingChoice(x.Stock).Choose(new ReadingBrief(x.Brief.Judge, [t], x.Brief.Shape, new HashSet<string>(), x.Brief.Standing.TimesRead, new HashSet<string>(), 1, 1, x.Brief.MayChoose));
             Assert.True(fair is not [{ Target: not null }] || x.In(Activity.Spell).Any(i => holding(x.Stock.Words.FindWord(i.Text)!)), $"{x.Rung.Label}: {t.Key}");
         }));
@@ -178,7 +178,7 @@ public class GoodLessonTests
     [InlineData("i:igh", "I", "find")]
     public void The_words_a_and_I_stand_in_every_text_and_are_no_practice_of_their_letter(string part, string letter, string word)
     {
-        var holding = new ReadingChoice(World.South).Holding([Teachable.Of(Core.Sounds.Correspondence.Parse(part))]);
+        var holding = new HeldParts(World.South).Holding([Teachable.Of(Core.Sounds.Correspondence.Parse(part))]);
         Assert.False(holding(World.South.Words.FindWord(letter)!));
         Assert.True(holding(World.South.Words.FindWord(word)!));
     }

@@ -115,7 +115,7 @@ public class LessonTests
         Assert.Empty(lesson.Teaches);
         var last = World.Estuary.Rungs.Take(60).Where(x => x.AddsParts).TakeLast(4).SelectMany(x => x.Adds).ToList();
         Assert.Equal(last, lesson.GoesOver);
-        var holding = new ReadingChoice(World.South).Holding(last);
+        var holding = new HeldParts(World.South).Holding(last);
         var read = lesson.Blocks.Single(x => x.Activity == Activity.Read).Items;
         Assert.True(read.Count(x => holding(World.Lexicon.Find(x.Text)!)) >= read.Count * 3 / 4, string.Join(' ', read.Select(x => x.Text)));
     }
@@ -190,7 +190,7 @@ public class LessonTests
     {
         var place = World.Estuary.PlaceOf("kn-n");
         var late = World.Estuary.Rungs.Skip(place - 12).Take(13).SelectMany(x => x.Adds).ToList();
-        var holding = new ReadingChoice(World.South).Holding(late);
+        var holding = new HeldParts(World.South).Holding(late);
         var lines = LessonComposer.Compose(BriefAt(place)).Blocks.Where(x => x.Activity is Activity.ReadSentences or Activity.ReadStory).SelectMany(x => x.Items).ToList();
         Assert.NotEmpty(lines);
         Assert.All(lines, x => Assert.Contains(SentenceBank.WordsOf(x.Text), w => World.Lexicon.Find(w) is { } word && holding(word)));

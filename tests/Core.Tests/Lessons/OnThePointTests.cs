@@ -123,7 +123,7 @@ public sealed class OnThePointTests
             for (var seed = 1UL; seed <= 10; seed++)
             {
                 var brief = World.BriefAt(World.Estuary, World.South, World.Estuary.Rungs.ToList().FindIndex(x => x.Adds.Any(a => a.Structure == structure)), seed);
-                var holds = new ReadingChoice(World.South).Holding(brief.Targets);
+                var holds = new HeldParts(World.South).Holding(brief.Targets);
                 var pairs = LessonComposer.Compose(brief).Blocks.Where(x => x.Activity == Activity.Compare).SelectMany(x => x.Items).Select(x => x.Text).Chunk(2).ToList();
                 Assert.NotEmpty(pairs);
                 Assert.All(pairs, x => Assert.True(holds(World.South.Words.FindWord(x[1])!) && !FunctionWords.Has(x[1]), $"{structure}: {x[0]} {x[1]}"));
@@ -135,7 +135,7 @@ public sealed class OnThePointTests
     public void What_has_todays_part_is_read_before_what_has_not_however_alike_it_is()
     {
         var brief = World.BriefAt(World.Estuary, World.South, World.Estuary.Rungs.ToList().FindIndex(x => x.Adds.Any(a => a.Structure == TaughtStructure.ThreeTogether)), 3);
-        var holds = new ReadingChoice(World.South).Holding(brief.Targets);
+        var holds = new HeldParts(World.South).Holding(brief.Targets);
         Assert.All(LessonComposer.Compose(brief).Blocks.Single(x => x.Activity == Activity.Read).Items, x => Assert.True(holds(World.South.Words.FindWord(x.Text)!), x.Text));
     }
 
@@ -281,7 +281,7 @@ public sealed class OnThePointTests
             {
                 var brief = World.BriefAt(ladder, stock, place, (ulong)place);
                 var lesson = LessonComposer.Compose(brief);
-                var holds = new ReadingChoice(stock).Holding(lesson.Teaches.Count > 0 ? lesson.Teaches : lesson.GoesOver);
+                var holds = new HeldParts(stock).Holding(lesson.Teaches.Count > 0 ? lesson.Teaches : lesson.GoesOver);
                 foreach (var words in lesson.Blocks.SelectMany(x => TextTasks.Of(lesson, x, stock)).Where(x => x.Code == ReasonCode.AskFindRhymes && lesson.Teaches.Count + lesson.GoesOver.Count > 0).Select(x => x.Arguments))
                 {
                     met++;
@@ -304,7 +304,7 @@ public sealed class OnThePointTests
         Assert.Contains(standing.Clock.Due(today), x => x.Last && x.Item.Key == World.Estuary.Rungs[place - 1].Correspondences[0].Key);
 
         var lesson = LessonComposer.Compose(new LessonBrief(World.South, standing, ClassConventions.Usual, today, World.Estuary.Rungs[place], 25, 3));
-        var holds = new ReadingChoice(World.South).Holding(World.Estuary.Rungs[place - 1].Adds);
+        var holds = new HeldParts(World.South).Holding(World.Estuary.Rungs[place - 1].Adds);
         Assert.Contains(lesson.Blocks.Single(x => x.Activity == Activity.ReadAgain).Items, x => holds(World.South.Words.FindWord(x.Text)!));
         Assert.InRange(lesson.Blocks.Single(x => x.Activity == Activity.Cards).Items.Count, 10, 15);
     }

@@ -38,7 +38,7 @@ public class PictureTests
             var pictures = x.Set.Select(i => x.Brief.Stock.Pictures.Find(i.Text)!).ToList();
             Assert.All(pictures, p => Assert.All(pictures.Where(o => o != p), o =>
                 Assert.True(p.Code != o.Code && !p.Also.Contains(o.Word) && !p.Also.Intersect(o.Also).Any(), $"{p.Word}, {o.Word}")));
-            var holds = new ReadingChoice(x.Brief.Stock).Holding(x.Brief.Targets);
+            var holds = new HeldParts(x.Brief.Stock).Holding(x.Brief.Targets);
             Assert.True(x.Set.Count(i => holds(x.Brief.Stock.Words.FindWord(i.Text)!)) >= 2, string.Join(' ', x.Set.Select(i => i.Text)));
         });
     }

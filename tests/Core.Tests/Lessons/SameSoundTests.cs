@@ -35,7 +35,7 @@ public sealed class SameSoundTests
     [Fact]
     public void One_of_a_pair_is_spelt_with_todays_part_and_neither_is_read_or_spelt_again() => Assert.All(All.Value.Where(x => In(x.Lesson, Activity.SameSound).Count > 0), x =>
     {
-        var holding = new ReadingChoice(x.Brief.Stock).Holding(x.Brief.Targets);
+        var holding = new HeldParts(x.Brief.Stock).Holding(x.Brief.Targets);
         var words = In(x.Lesson, Activity.SameSound).Select(i => i.Text).ToList();
         Assert.All(words.Chunk(2), pair => Assert.Contains(pair, w => holding(x.Brief.Stock.Words.FindWord(w)!)));
         Assert.Empty(words.Intersect(In(x.Lesson, Activity.Read).Concat(In(x.Lesson, Activity.Sort)).Select(i => i.Text)));

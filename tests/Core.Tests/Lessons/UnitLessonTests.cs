@@ -61,7 +61,7 @@ public sealed class UnitLessonTests
     [Fact]
     public void Every_day_has_its_lesson_and_what_is_read_and_spelt_on_a_units_day_has_it() => Assert.All(OfUnits, x =>
     {
-        var holding = new ReadingChoice(x.Brief.Stock).Holding(x.Rung.Adds);
+        var holding = new HeldParts(x.Brief.Stock).Holding(x.Rung.Adds);
         bool On(LessonItem item) => holding(x.Brief.Stock.Words.FindWord(item.Text)!);
         Assert.All(In(x.Lesson, Activity.Read).Where(i => i.Release == Release.AdultShows), i => Assert.True(On(i), $"{x.Rung.Label}: {i.Text}"));
         // With so few letters fr and str begin hardly a word.

@@ -123,7 +123,7 @@ internal static class ContrastPiece
     // At least every second word of it has today's part.
     private static bool IsOnPoint(LessonBrief brief, LessonBlock chain)
     {
-        var holding = new ReadingChoice(brief.Stock).Holding(brief.Targets);
+        var holding = new HeldParts(brief.Stock).Holding(brief.Targets);
         return chain.Items.Count(x => brief.Stock.Words.FindWord(x.Text) is { } word && holding(word)) * 2 >= chain.Items.Count;
     }
 

@@ -27,7 +27,7 @@ internal static class LongerWords
     public static LessonBlock? Beats(LessonBrief brief, ItemMaker make, Dice dice, IReadOnlySet<string> used)
     {
         var rows = brief.Stock.Rules.Rows;
-        var holding = new ReadingChoice(brief.Stock).Holding(brief.Targets);
+        var holding = new HeldParts(brief.Stock).Holding(brief.Targets);
         int BeatsOf(OfferedWord x) => rows.ShapeOf(x.Row).Syllables;
         var known = brief.Stock.Offered.Where(x => x.Word is { Everyday: true, Ended: null } && !used.Contains(x.Word.Key) && rows.Fits(x.Row, brief.Shape) && brief.Judge.IsReadable(x.Word) && brief.MayChoose(x)).ToList();
         var most = brief.Targets.Any(x => x.Structure == TaughtStructure.ThreeSyllables) ? 3 : 2;

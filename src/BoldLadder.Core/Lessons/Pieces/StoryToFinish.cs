@@ -22,7 +22,7 @@ internal static partial class StoryToFinish
     {
         var story = brief.Stock.Stories.All.FirstOrDefault(x => x.Title == begun.Heading)?.Text.Text ?? begun.Text;
         var seen = SentenceBank.WordsOf(begun.Text).Select(x => x.ToLowerInvariant()).ToHashSet();
-        var holds = new ReadingChoice(brief.Stock).Holding(brief.Targets);
+        var holds = new HeldParts(brief.Stock).Holding(brief.Targets);
         return SentenceBank.WordsOf(story).Select(x => x.ToLowerInvariant()).Distinct()
             .Where(x => !seen.Contains(x) && !FunctionWords.Has(x) && brief.Stock.IsPlain(x) && brief.Judge.Of(x).Kind == VerdictKind.Readable)
             .OrderByDescending(x => holds(brief.Stock.Words.FindWord(x)!));

@@ -1,0 +1,178 @@
+using System.Buffers;
+using BoldLadder.Core.Conventions;
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Reading;
+using BoldLadder.Core.Words;
+
+namespace BoldLadder.Core.Choosing;
+
+/// <summary>The words that several choices of one lesson draw on, best first, chance aside.</summary>
+public sealed class ReadingPool
+{
+    internal ReadingPool(IReadOnlyList<Candidate> words) => Words = words;
+
+    internal IReadOnlyList<Candidate> Words { get; }
+
+    /// <summary>How many of them hold what is taught today and are no forms of others.</summary>
+    internal int OnThePoint => Words.Count(x => x.TargetBit >= 0 && x.Word.Ended is null);
+
+    /// <summary>The same, and those of others that hold what is taught today.</summary>
+    internal ReadingPool And(ReadingPool others) => new([.. Words.Concat(others.Words.Where(x => x.TargetBit >= 0)).OrderByDescending(x => x.Worth)]);
+
+    /// <summary>Those of them of which something is true.</summary>
+    internal ReadingPool Only(Predicate<LexiconWord> those) => new([.. Words.Where(x => those(x.Word))]);
+
+    // More than all sameness in a lesson's list: what has today's part comes before what has not, however alike it is.
+    private const int WorthOnThePoint = 40;
+
+    /// <summary>What can be chosen at all for a brief, words of its lesson aside: looked for once, and drawn on by every choice of a lesson.</summary>
+    /// <param name="among">The words it is looked for in; null for all that may be offered.</param>
+    public static ReadingPool Of(WordStock stock, ReadingBrief brief, IReadOnlyList<OfferedWord>? among = null)
+    {
+        among ??= stock.Offered;
+        var (rows, find) = (stock.Rules.Rows, Finder(stock, brief));
+        // Of thousands that fit only those are made into candidates that can be drawn.
+        var (fits, places, worths, count) = (ArrayPool<Fit>.Shared.Rent(among.Count), ArrayPool<int>.Shared.Rent(among.Count), ArrayPool<double>.Shared.Rent(among.Count), 0);
+        for (var i = 0; i < among.Count; i++)
+        {
+            if (find(among[i]) is { } found)
+            {
+                (fits[i], places[count], worths[count]) = (found, i, -found.Worth);
+                count++;
+            }
+        }
+
+        Array.Sort(worths, places, 0, count);
+        var taken = Math.Min(count, MostInPool);
+        while (taken > 0 && taken < count && worths[taken] == worths[taken - 1])
+        {
+            taken++;
+        }
+
+        var best = new Candidate[taken];
+        for (var (from, to) = (0, 0); from < taken; from = to)
+        {
+            while (to < taken && worths[to] == worths[from])
+            {
+                to++;
+            }
+
+            // As common as each other: in the order of the stock.
+            Array.Sort(places, from, to - from);
+            for (var i = from; i < to; i++)
+            {
+                best[i] = Made(rows, among[places[i]], fits[places[i]]);
+            }
+        }
+
+        ArrayPool<Fit>.Shared.Return(fits);
+        ArrayPool<int>.Shared.Return(places);
+        ArrayPool<double>.Shared.Return(worths);
+        return new ReadingPool(best);
+    }
+
+    private static Candidate Made(WordRows rows, OfferedWord offered, Fit fit) => new(offered, fit.At, fit.Bit, rows.ShapeOf(offered.Row), fit.IsDue, fit.IsLenient, fit.Worth);
+
+    private readonly record struct Fit(int At, int Bit, bool IsDue, bool IsLenient, double Worth);
+
+    // Far more than a lesson draws: to put thousands in order would only take time.
+    private const int MostInPool = 1500;
+
+    // And stands in every text, whatever children know of two consonants: it is no practice of them.
+    // Beside today's words none is put that has the same letters saying something else: number on the day of mb.
+    private static Func<OfferedWord, Fit?> Finder(WordStock stock, ReadingBrief brief)
+    {
+        var (rows, held) = (stock.Rules.Rows, new HeldParts(stock));
+        var targets = held.BitsOf(brief.Targets);
+        // What a word with an ending is worth less, where the ending is not the day's: three consonants together by an s are hardly so.
+        var ended = brief.Targets.Any(x => x.Ending is not null) ? 0 : brief.Targets.Any(x => x.Structure is not null) ? 16 : 8;
+        var due = brief.Due.Count == 0 ? null : rows.Bits.Parts.Select(x => x.OfSegment is { } key && brief.Due.Contains(key)).ToArray();
+        var letters = brief.Targets.Select(x => x.Correspondence?.Grapheme.Text).OfType<string>().Where(x => x.Length > 1).ToList();
+        return offered =>
+        {
+            if (!rows.Fits(offered.Row, brief.Shape) || rows.CoveredWay(offered.Row, brief.Judge.Taught.Bits) < 0)
+            {
+                return null;
+            }
+
+            var (at, bit) = held.First(offered.Row, targets);
+            if ((at >= 0 && rows.Bits[bit].Kind != PartKind.Correspondence && offered.IsOfGrammar)
+                || (at < 0 && Has(letters, offered.Word.Key)) || (brief.May is { } may && !may(offered)))
+            {
+                return null;
+            }
+
+            // Rabbit says what its letters say; away is read by knowing better.
+            var (isDue, isLenient) = (due is not null && IsDue(rows, offered, due), offered.HasWeak && !brief.Judge.IsStrict(offered.Reading, offered.Word.Ended));
+            return new Fit(at, bit, isDue, isLenient, Worth(offered, at, rows.ShapeOf(offered.Row), isDue, ended, brief) - (isLenient ? 3 : 0) - (ended == 0 && offered.Word.Ended is { Join: not Join.Plain } ? ChangedBase : 0));
+        };
+    }
+
+    // On the day of an ending most words take it as they are: jumping, before running and making.
+    private const double ChangedBase = 8;
+
+    private static bool Has(List<string> letters, string word)
+    {
+        foreach (var x in letters)
+        {
+            if (word.Contains(x, StringComparison.Ordinal))
+            {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    // The first bits of a row are those of its segments.
+    private static bool IsDue(WordRows rows, OfferedWord offered, bool[] due)
+    {
+        foreach (var bit in rows.BitsOf(offered.Row)[..offered.Reading.Segments.Count])
+        {
+            if (due[bit])
+            {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private static double Worth(OfferedWord offered, int targetAt, WordShape shape, bool hasDue, int ended, ReadingBrief brief) =>
+        (targetAt >= 0 ? WorthOnThePoint : 0)
+        + (offered.Word.Familiarity == Familiarity.AtFourOrFive ? 4 : 0)
+        + (hasDue ? 1.5 : 0)
+        - (offered.IsOfGrammar ? 6 : 0)
+        - (offered.Word.Ended is null ? 0 : ended)
+        - (shape.Boxes < 3 && brief.Shape.Boxes > 3 ? 4 : 0)
+        - (2 * Math.Min(4, brief.TimesRead.GetValueOrDefault(offered.Word.Key)))
+        - (0.25 * offered.Rarity);
+
+    internal sealed class Candidate(OfferedWord offered, int targetAt, int targetBit, WordShape shape, bool hasDue, bool isLenient, double worth)
+    {
+        public OfferedWord Offered => offered;
+
+        public LexiconWord Word => offered.Word;
+
+        public int TargetAt => targetAt;
+
+        public int TargetBit => targetBit;
+
+        public WordShape Shape => shape;
+
+        public bool HasDue => hasDue;
+
+        public bool IsLenient => isLenient;
+
+        public double Worth => worth;
+
+        // Day and way rhyme because they have the target: to avoid that would be to read days and ways.
+        public bool RhymesByTarget => targetAt == offered.RimeAt && targetAt == offered.Reading.Segments.Count - 1;
+
+        // A unit, a structure or an ending stands behind the graphemes, in no place of its own.
+        public string Place => targetAt < offered.Reading.Segments.Count ? offered.Reading.PlaceOf(targetAt) : "";
+
+        // Days is no other place of ay than day. Every choice of a lesson asks it of every word again.
+        public string PlaceInBase => field ??= targetAt < offered.Reading.Segments.Count ? offered.Reading.PlaceOf(targetAt, Word.Ended) : "";
+    }
+}
