@@ -14,10 +14,11 @@ using BoldLadder.Core.Year;
 using Activity = BoldLadder.Core.Lessons.Activity;
 
 /// <summary>
-/// What every lesson of a year holds to, for each ladder that ships in each accent: the year is lived day by day, with days
+/// What every lesson of a year holds to, for each ladder that ships, and for orders of other schools, in each accent: the year is lived day by day, with days
 /// missed and things shaky now and then, and each lesson is planned from the log as it then stands.
 /// </summary>
-internal sealed class Floors(string data, SchoolYear year)
+/// <param name="orders">A folder of orders unlike ours, as other schools keep them.</param>
+internal sealed class Floors(string data, string orders, SchoolYear year)
 {
     // Before so many rungs children hear more than they read.
     private const int Opening = 10;
@@ -44,7 +45,7 @@ internal sealed class Floors(string data, SchoolYear year)
     {
         Console.WriteLine("| ladder | accent | lessons | not legal | modelled off the point | read on it | spelt on it | listening against | with a contrast | with a story | sentences on it | dictated and read | over 15 cards | off time by more than 10% | sentence again within 20 days | ms a lesson |");
         Console.WriteLine("|---|---|---|---|---|---|---|---|---|---|---|---|---|---|---|---|");
-        foreach (var file in Directory.GetFiles(Path.Combine(data, "demo"), "*.ladder.tsv").Concat(Directory.GetFiles(Path.Combine(data, "starters"), "*.ladder.tsv")).Order(StringComparer.Ordinal))
+        foreach (var file in new[] { Path.Combine(data, "demo"), Path.Combine(data, "starters"), orders }.SelectMany(x => Directory.GetFiles(x, "*.ladder.tsv").Order(StringComparer.Ordinal)))
         {
             foreach (var accent in Accent.All)
             {
@@ -115,6 +116,6 @@ internal sealed class Floors(string data, SchoolYear year)
         (x.Heard, x.HeardAgainst) = (x.Heard + In(Activity.Listening).Count, x.HeardAgainst + In(Activity.Listening).GroupBy(i => i.Heading).OrderByDescending(g => g.Count()).Skip(1).Sum(g => g.Count()));
         x.Contrast += lesson.Blocks.Any(b => Piece.Of(b.Activity).Compares) ? 1 : 0;
         x.Stories += In(Activity.ReadStory).Count > 0 ? 1 : 0;
-        (x.Sentences, x.SentencesOn) = (x.Sentences + In(Activity.ReadSentences).Count, x.SentencesOn + In(Activity.ReadSentences).Count(i => SentenceBank.WordsOf(i.Text).Any(On)));
+        (x.Sentences, x.SentencesOn) = (x.Sentences + In(Activity.ReadSentences).Count, x.SentencesOn + In(Activity.ReadSentences).Count(i => SentenceBank.WordsOf(i.Text).Any(w => On(w) || lesson.TrickyWords.Contains(w, StringComparer.OrdinalIgnoreCase))));
     }
 }

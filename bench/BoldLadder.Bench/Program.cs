@@ -28,7 +28,7 @@ const int Rungs = 200;
 var data = Path.Combine(Environment.CurrentDirectory, "data");
 if (args is ["floors"])
 {
-    new Floors(data, UsualYear.Around(new DateOnly(2026, 11, 24), false)).Print();
+    new Floors(data, Path.Combine(Environment.CurrentDirectory, "tests", "orders"), UsualYear.Around(new DateOnly(2026, 11, 24), false)).Print();
     return;
 }
 

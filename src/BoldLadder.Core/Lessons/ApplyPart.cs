@@ -23,6 +23,9 @@ internal static class ApplyPart
 
     private const int LongestSentence = 100;
 
+    // Sentences kept for tricky words that come beside letters.
+    private const int MostForTricky = 2;
+
     private const int WordsToUse = 2, SentencesBesideStory = 2;
 
     // Of three days on which something is their own, one has a story to go on with.
@@ -75,6 +78,11 @@ internal static class ApplyPart
         var sentences = brief.Asked(LessonPart.Apply, Activity.ReadSentences);
         var most = !brief.Has(LessonPart.Apply, Activity.ReadSentences) || (sentences is null && story.Count > 0 && left < Timing.Of(Activity.ReadSentences, SentencesBesideStory)) ? 0
             : sentences ?? Fitting(left, story.Count > 0 ? SentencesBesideStory : MostSentences);
+        if (most == 0 && brief.Minutes >= LessonBrief.FullLesson && brief.Has(LessonPart.Apply, Activity.ReadSentences) && sentences is null && IsStillToMeet(brief, story, ranked))
+        {
+            most = 1;
+        }
+
         var read = most == 0 ? [] : Read(brief, dictated ? WithoutOneToWrite(ranked, justRead, most) : ranked, keptRead, justRead, most);
         var seen = read.Select(x => x.Sentence).Concat(story.Concat(keptRead).Select(x => Sentence.Of(x.Text))).ToList();
         List<LessonBlock> blocks =
@@ -88,6 +96,11 @@ internal static class ApplyPart
         ];
         return [.. blocks, Picture(brief, make, dice, seconds - blocks.Sum(x => x.Seconds))];
     }
+
+    // The story is about the letters: a tricky word that came beside them and is not in it has a sentence after it.
+    private static bool IsStillToMeet(LessonBrief brief, IReadOnlyList<LessonItem> story, IReadOnlyList<GradedSentence> ranked) =>
+        brief.TrickyToday is { Count: > 0 } tricky && !brief.IsOfTricky && story.Count > 0
+            && !SentenceBank.WordsOf(story[0].Text.ToLowerInvariant()).Any(tricky.Contains) && ranked.Any(x => x.Sentence.Keys.Any(tricky.Contains));
 
     private static IReadOnlyList<GradedSentence> Without(IReadOnlyList<GradedSentence> ranked, HashSet<string> asked) =>
         asked.Count == 0 ? ranked : [.. ranked.Where(x => !asked.Contains(x.Sentence.Text))];
@@ -121,7 +134,7 @@ internal static class ApplyPart
         var wanted = most - kept.Count;
         var keptTexts = brief.Kept.Select(x => x.Item.Text).ToHashSet();
         var fresh = ranked.Where(x => !keptTexts.Contains(x.Sentence.Text) && !justRead.Contains(x.Sentence.Text)).ToList();
-        var read = new List<GradedSentence>();
+        var read = Met(brief, fresh, wanted);
         var among = fresh.Count >= FewestSentences ? fresh : [.. ranked.Where(x => !keptTexts.Contains(x.Sentence.Text))];
 
         // Two that begin alike (With a thud, the ...) sound like one said twice, and a word that is in two has been read: only
@@ -132,7 +145,7 @@ internal static class ApplyPart
             {
                 if (read.Count >= wanted)
                 {
-                    return read;
+                    return OnThePointFirst(read);
                 }
 
                 // What is asked of hundreds is asked first, for it costs least.
@@ -144,8 +157,26 @@ internal static class ApplyPart
             }
         }
 
+        return OnThePointFirst(read);
+    }
+
+    // A tricky word that comes beside letters is read in a sentence too, in one with the letters where there is one.
+    private static List<GradedSentence> Met(LessonBrief brief, List<GradedSentence> fresh, int wanted)
+    {
+        var read = new List<GradedSentence>();
+        foreach (var word in brief.TrickyToday)
+        {
+            if (read.Count < Math.Min(Math.Max(1, wanted / 2), MostForTricky) && !read.Exists(x => x.Sentence.Keys.Contains(word))
+                && fresh.Where(x => x.Sentence.Keys.Contains(word)).OrderByDescending(x => Math.Min(1, x.Targets)).FirstOrDefault() is { Sentence: not null } first)
+            {
+                read.Add(first);
+            }
+        }
+
         return read;
     }
+
+    private static List<GradedSentence> OnThePointFirst(List<GradedSentence> read) => [.. read.OrderByDescending(x => Math.Min(1, x.Targets))];
 
     private static bool IsCrowded(Sentence one, List<GradedSentence> read) =>
         one.Words.Any(w => w.Length > 2 && !FunctionWords.Has(w.ToLowerInvariant()) && read.Count(x => x.Sentence.Words.Contains(w, StringComparer.OrdinalIgnoreCase)) >= OfOneWord);
@@ -172,8 +203,27 @@ internal static class ApplyPart
 
     // What matters more outweighs all that matters less: read before, too long, little of today's part, a caption, not of the length.
     private static int Unfit(GradedSentence x, int timesRead) =>
-        (((((((timesRead * 2) + (x.Sentence.Words.Count > MostToWrite ? 1 : 0)) * 3) + 2 - Math.Min(2, x.Targets)) * 2) + (char.IsAsciiLetterLower(x.Sentence.Text[0]) ? 1 : 0)) * LongestSentence)
+        (((((((timesRead * 2) + (x.Sentence.Words.Count > MostToWrite ? 1 : 0)) * 3) + 2 - Math.Clamp(x.Targets - Repeated(x.Sentence), 0, 2)) * 2) + (char.IsAsciiLetterLower(x.Sentence.Text[0]) ? 1 : 0)) * LongestSentence)
             + Math.Abs(x.Sentence.Words.Count - WordsToWrite);
+
+    // Chat and chat and chat! is one word written three times.
+    private static int Repeated(Sentence one)
+    {
+        var times = 0;
+        for (var i = 1; i < one.Keys.Count; i++)
+        {
+            for (var before = 0; before < i; before++)
+            {
+                if (one.Keys[before] == one.Keys[i] && !FunctionWords.Has(one.Keys[i]))
+                {
+                    times++;
+                    break;
+                }
+            }
+        }
+
+        return times;
+    }
 
     // From the middle of the ladder something is children's own: a sentence with two of today's words, or how a story goes on.
     private static LessonBlock OwnSentence(LessonBrief brief, ItemMaker make, Dice dice, IReadOnlyList<LessonItem> story)
@@ -223,11 +273,7 @@ internal static class ApplyPart
     /// </summary>
     public static IReadOnlyList<GradedSentence> Ranked(LessonBrief brief, Dice dice)
     {
-        var tricky = brief.Rung?.TrickyWords.Select(x => x.ToLowerInvariant()).ToHashSet() ?? [];
-
-        // On a day of tricky words they alone are the target, not what the lessons before taught.
-        var readable = brief.Stock.Sentences.Readable(
-            brief.Judge, tricky.Count > 0 ? x => tricky.Contains(x.Key) : brief.Practises(brief.Targets), brief.Practises(brief.Standing.Lessons.TakeLast(Lately).SelectMany(x => x.Things)), brief.MayStand);
+        var readable = brief.Stock.Sentences.Readable(brief.Judge, brief.IsTarget(), brief.IsLate(Lately), brief.MayStand);
         if (brief.Kind == LessonKind.Print)
         {
             var print = brief.Teaches.Where(x => x.IsPrint).ToHashSet();

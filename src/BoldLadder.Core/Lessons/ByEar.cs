@@ -54,8 +54,11 @@ internal static class ByEar
 
     private static int Count(LessonBrief brief, Activity activity, bool fills, int seconds, int most) =>
         !brief.Has(LessonPart.Apply, activity) ? 0
-        : brief.Asked(LessonPart.Apply, activity) ?? (fills && seconds >= LeastToFill ? Math.Min(most, Timing.ItemsIn(activity, seconds))
+        : brief.Asked(LessonPart.Apply, activity) ?? ((fills || (activity == Activity.WriteLetters && IsShort(brief, seconds))) && seconds >= LeastToFill ? Math.Min(most, Timing.ItemsIn(activity, seconds))
         : activity == Activity.SayApart && brief.ShapeKind != ShapeKind.Opening ? ApartOnRequest : 0);
+
+    // Where English has few words for a later rung, a tenth of the lesson can be left: its sounds are written.
+    private static bool IsShort(LessonBrief brief, int seconds) => seconds * 10 >= brief.Minutes * 60;
 
     private static IReadOnlyList<LessonItem> Letters(LessonBrief brief, ItemMaker make, Dice dice, int count)
     {

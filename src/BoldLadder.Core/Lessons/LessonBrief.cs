@@ -195,6 +195,26 @@ public sealed class LessonBrief
     /// <summary>Says of a word of a text whether it practises what is taught.</summary>
     internal Predicate<SentenceWord> Practises(IEnumerable<Teachable> things) => PractisedWords.Of(Stock, Judge, things);
 
+    /// <summary>
+    /// Says of a word of a text whether today is about it: it practises what is taught; on a day of tricky words it is one of
+    /// them, whatever the lessons before taught. Where letters come with tricky words the letters are what the day is about.
+    /// </summary>
+    internal Predicate<SentenceWord> IsTarget() => IsOfTricky && TrickyToday is var tricky ? x => tricky.Contains(x.Key) : Practises(Targets);
+
+    /// <summary>Says of a word of a text whether it was met lately: it practises what the last lessons taught, or is a tricky word that comes beside today's letters.</summary>
+    /// <param name="lessons">How many lessons back is lately.</param>
+    internal Predicate<SentenceWord> IsLate(int lessons)
+    {
+        var (practised, tricky) = (Practises(Standing.Lessons.TakeLast(lessons).SelectMany(x => x.Things)), TrickyToday);
+        return tricky.Count == 0 ? practised : x => tricky.Contains(x.Key) || practised(x);
+    }
+
+    /// <summary>Tricky words are all that today teaches, or they come with no more than capitals and marks.</summary>
+    internal bool IsOfTricky => Rung is { TrickyWords.Count: > 0 } && Teaches.All(x => x.IsPrint);
+
+    /// <summary>The tricky words that today teaches, in small letters.</summary>
+    internal IReadOnlySet<string> TrickyToday => Rung?.TrickyWords.Select(x => x.ToLowerInvariant()).ToHashSet() ?? [];
+
     private bool BeginsUntaught(Words.Segmentation reading) => _begun is not null
         && reading.Segments is [{ Correspondence.Sound.IsVowel: false }, { Correspondence.Sound.IsVowel: false }, ..] && !_begun.Exists(x => x.StandsAt(reading, 0));
 

@@ -37,6 +37,18 @@ public sealed class OnThePointTests
     }
 
     [Fact]
+    public void What_is_dictated_has_two_words_of_the_point_before_one_word_twice()
+    {
+        var ladder = World.LadderOf("a:a b:b c:k ck:k d:d e:e g:g h:h i:i l:l m:m n:n o:o p:p r:r t:t u:u w:w s:s j:j ch:ch k:k");
+        for (var seed = 1UL; seed <= 60; seed++)
+        {
+            var dictated = LessonComposer.Compose(World.BriefAt(ladder, World.South, 20, seed)).Blocks.Single(x => x.Activity == Activity.WriteSentence).Items.Single();
+            var words = SentenceBank.WordsOf(dictated.Text.ToLowerInvariant()).Where(x => !FunctionWords.Has(x)).ToList();
+            Assert.Equal(words.Distinct(), words);
+        }
+    }
+
+    [Fact]
     public void Before_words_of_two_beats_no_text_has_a_word_that_is_read_only_by_letting_a_weak_vowel_pass()
     {
         var met = 0;

@@ -14,9 +14,9 @@ public sealed class WordEndTests
     private static readonly Ladder Ends = LadderText.Parse("""
         name	Ends
         [Letters]	5 2 1
-        s:s a:a t:t p:p i:i n:n
-        m:m d:d o:o g:g c:k k:k ck:k e:e u:u r:r
-        h:h b:b f:f l:l ll:l ss:s j:j w:w v:v x:k+s y:y
+        a:a b:b c:k ck:k d:d e:e
+        f:f g:g h:h i:i j:j k:k l:l ll:l m:m n:n
+        o:o p:p r:r s:s ss:s t:t u:u v:v w:w x:k+s y:y
         sh:sh th:th n:ng ai:ai ee:ee oa:oa ar:ar
         #PairAtEnd
         #PairAtStart

@@ -28,11 +28,10 @@ internal static class StoryChoice
 
     public static IReadOnlyList<GradedStory> Ranked(LessonBrief brief, Dice dice)
     {
-        var tricky = brief.Rung?.TrickyWords.Select(x => x.ToLowerInvariant()).ToHashSet() ?? [];
         var learning = brief.Standing.TrickyWords.Where(x => !brief.Standing.Clock.IsAtSight(x)).Select(x => x.ToLowerInvariant()).ToHashSet();
         var parts = PartsOf(brief);
         return [.. brief.Stock.Stories.Readable(
-                brief.Judge, tricky.Count > 0 ? x => tricky.Contains(x.Key) : brief.Practises(brief.Targets), brief.Practises(brief.Standing.Lessons.TakeLast(ApplyPart.Lately).SelectMany(x => x.Things)), brief.MayStand)
+                brief.Judge, brief.IsTarget(), brief.IsLate(ApplyPart.Lately), brief.MayStand)
             .Where(x => x.Targets >= FewestTargets)
             .Select(x => (x, Worth: (2 * Math.Min(5, x.Targets)) + (0.5 * Math.Min(6, x.Late)) + (0.5 * Math.Min(3, x.Story.Text.Keys.Count(learning.Contains)))
                 - (7 * brief.Standing.TimesRead.GetValueOrDefault(StoryBank.LogKey(x.Story.Title))) + dice.Next()))
