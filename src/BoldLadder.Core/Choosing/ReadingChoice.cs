@@ -61,7 +61,7 @@ public sealed class ReadingChoice(WordStock stock)
         }
 
         var endings = brief.Targets.Any(x => x.Ending is not null);
-        return [.. chosen.OrderBy(x => x.IsLenient || (x.Word.Ended is not null && !endings)).ThenBy(x => x.Shape.Boxes).ThenBy(x => x.Shape.Together).ThenBy(x => x.Word.Rank).Select(x => Made(x, brief))];
+        return [.. chosen.OrderBy(x => x.IsLenient || (x.Word.Ended is not null && !endings)).ThenBy(x => char.IsAsciiLetterUpper(x.Word.Spelling[0])).ThenBy(x => x.Shape.Boxes).ThenBy(x => x.Shape.Together).ThenBy(x => x.Word.Rank).Select(x => Made(x, brief))];
     }
 
     // Chance moves a word by less than this: what is further behind the last that is looked at cannot come in.

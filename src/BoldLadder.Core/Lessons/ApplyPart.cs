@@ -192,19 +192,29 @@ internal static class ApplyPart
         bool IsNew(GradedSentence x) => !heard.Contains(x.Sentence.Text) && !seen.Exists(s => Alike(s, x.Sentence) || s.Text.Contains(x.Sentence.Text, StringComparison.Ordinal));
 
         // Thousands are ranked, few are looked at: whether one is new is asked in their order, until there are enough.
-        List<GradedSentence> Fresh(IEnumerable<GradedSentence> among) =>
+        List<(GradedSentence Graded, int Unfit)> Fresh(IEnumerable<GradedSentence> among) =>
         [
-            .. among.OrderBy(x => Unfit(x, brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.Text))).Where(IsNew).Take(DrawnFrom),
+            .. among.Select(x => (Graded: x, Unfit: Unfit(brief, x))).OrderBy(x => x.Unfit).Where(x => IsNew(x.Graded)).Take(DrawnFrom),
         ];
-        var on = kept.Count > 0 ? [] : Fresh(ranked.Where(x => x.Targets > 0));
-        var one = kept.Count > 0 ? [] : dice.Mix(on.Count > 0 ? on : Fresh(ranked)).Take(1);
+
+        // One of those that are as good as the best but for their length.
+        List<GradedSentence> Best(IEnumerable<GradedSentence> among) =>
+            Fresh(among) is [var first, ..] found ? [.. found.Where(x => x.Unfit / LongestSentence == first.Unfit / LongestSentence).Select(x => x.Graded)] : [];
+        var on = kept.Count > 0 ? [] : Best(ranked.Where(x => x.Targets > 0));
+        var one = kept.Count > 0 ? [] : dice.Mix(on.Count > 0 ? on : Best(ranked)).Take(1);
         return new LessonBlock(LessonPart.Apply, Activity.WriteSentence, [.. kept, .. one.Select(x => make.Sentence(x, Why(brief, x), Reason.Of(ReasonCode.NotReadBefore)))]);
     }
 
-    // What matters more outweighs all that matters less: read before, too long, little of today's part, a caption, not of the length.
-    private static int Unfit(GradedSentence x, int timesRead) =>
-        (((((((timesRead * 2) + (x.Sentence.Words.Count > MostToWrite ? 1 : 0)) * 3) + 2 - Math.Clamp(x.Targets - Repeated(x.Sentence), 0, 2)) * 2) + (char.IsAsciiLetterLower(x.Sentence.Text[0]) ? 1 : 0)) * LongestSentence)
-            + Math.Abs(x.Sentence.Words.Count - WordsToWrite);
+    // What matters more outweighs all that matters less: read before, too long, little of today's part, a caption or marks
+    // inside it while letters are new, not of the length.
+    private static int Unfit(LessonBrief brief, GradedSentence x)
+    {
+        var unfit = brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.Text);
+        unfit = (unfit * 2) + (x.Sentence.Words.Count > MostToWrite ? 1 : 0);
+        unfit = (unfit * 3) + 2 - Math.Clamp(x.Targets - Repeated(x.Sentence), 0, 2);
+        unfit = (unfit * 3) + (char.IsAsciiLetterLower(x.Sentence.Text[0]) ? 1 : 0) + (!WritesOwn(brief) && x.Sentence.Text.AsSpan(0, x.Sentence.Text.Length - 1).ContainsAny(",;:!?\"") ? 1 : 0);
+        return (unfit * LongestSentence) + Math.Abs(x.Sentence.Words.Count - WordsToWrite);
+    }
 
     // Chat and chat and chat! is one word written three times.
     private static int Repeated(Sentence one)
