@@ -4,7 +4,13 @@ namespace BoldLadder.Core.Importing;
 internal static class CellParts
 {
     /// <param name="pieces">Into how many the cell was divided.</param>
-    public static List<WrittenPart> Settled(List<WrittenPart> parts, int pieces, TokenReader token) => WithoutHeard(Words(Shared(Folded(pieces > 1 ? Twins(WithoutTalk(parts, pieces)) : WithoutTalk(parts, pieces), token), token)));
+    public static List<WrittenPart> Settled(List<WrittenPart> parts, int pieces, TokenReader token) => Softened(WithoutHeard(Words(Shared(Folded(pieces > 1 ? Twins(WithoutTalk(parts, pieces)) : WithoutTalk(parts, pieces), token), token))));
+
+    // "ce, ci": c before e and before i, and not the ci of special.
+    private static List<WrittenPart> Softened(List<WrittenPart> parts) => parts.Count(IsSoft) < 2 ? parts
+        : parts.ConvertAll(x => IsSoft(x) && x.Letters[1] != 'e' && parts.Exists(p => p != x && IsSoft(p) && p.Letters[0] == x.Letters[0]) ? WrittenPart.Plain(WrittenKind.Grapheme, x.Letters[..1]) with { Sounds = ["soft"] } : x);
+
+    private static bool IsSoft(WrittenPart x) => x is { Kind: WrittenKind.Grapheme or WrittenKind.Kept, Sounds.Count: 0, Words.Count: 0, Letters: ['c' or 'g', 'e' or 'i' or 'y'] };
 
     // "-ed /ed/, /d/, /t/": what is only heard behind an ending is how that is said.
     private static List<WrittenPart> WithoutHeard(List<WrittenPart> parts) => parts is [{ Kind: WrittenKind.Ending }, ..] ? [.. parts.Where(x => !x.IsSound)] : parts;

@@ -24,8 +24,15 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
         }
 
         var source = cell.From(layout.Sheet);
-        foreach (var line in SheetLines.Of(cell.Text).Where(x => !(x[^1] is '.' or ')' or ':' && SheetWords.IsOrdinal(x))))
+        var (lines, goneOver) = (SheetLines.Of(cell.Text).ToList(), new List<string>());
+        foreach (var line in lines.Where(x => !(x[^1] is '.' or ')' or ':' && SheetWords.IsOrdinal(x))))
         {
+            if (SheetLines.GoesOverBesideNew(line, lines))
+            {
+                goneOver.Add(line);
+                continue;
+            }
+
             var (text, days) = WrittenDays.AtEnd(SheetLines.WithoutDaysOff(line));
             var (lineRole, before) = (role, made.Count);
             for (var labelled = SheetWords.Labelled(text); labelled is var (label, rest) && !(reader.Read(label) is [{ Kind: WrittenKind.Grapheme }]); labelled = SheetWords.Labelled(text))
@@ -75,7 +82,16 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
             }
             else if (SheetWords.WordsToRead(text) is { Count: > 0 } toRead && toRead.All(reader.IsLearntByHeart))
             {
-                at.Begin(made, source).Tricky.AddRange(TrickyIn(string.Join(' ', toRead)));
+                // Words that are read by their letters are practice: read it, not.
+                var rung = at.Begin(made, source);
+                if (toRead.Any(reader.IsToldWhole))
+                {
+                    rung.Tricky.AddRange(TrickyIn(string.Join(' ', toRead)));
+                }
+                else
+                {
+                    rung.Parts.Add(WrittenPart.Plain(WrittenKind.Lesson, text) with { Lesson = Ladders.RungKind.Consolidation });
+                }
             }
             else
             {
@@ -88,6 +104,7 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
             }
         }
 
+        made.FirstOrDefault()?.Notes.AddRange(goneOver);
         if (layout.SoundsAcross.TryGetValue(cell.Column, out var sound))
         {
             made.ForEach(x => x.Sound = sound);
@@ -108,7 +125,7 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
     {
         var shapes = parts.Where(x => SheetWords.NamesShape(x.Text)
             || (!layout.DayColumns && !layout.Turned && layout.Columns.First(c => c.Column == x.Column).Heading.Length > 0 && reader.Read(x.Text) is var read && (read.All(p => p.Kind == WrittenKind.Kept) || IsTalk(read, x.Text)))).ToList();
-        return parts.Except(shapes).Any(x => reader.LooksLikePart(x.Text)) ? shapes : [];
+        return parts.Except(shapes).Any(x => reader.LooksLikePart(x.Text) || SheetWords.LessonOf(x.Text) is not null) ? shapes : [];
     }
 
     // Listening walks, rhymes, body sounds; rhyme and rhythm; first letters: what is done, and no words to be learnt.

@@ -173,7 +173,7 @@ internal static partial class PartPatterns
     [GeneratedRegex(@"^-(?=\s|$)\s*|\s+-$")]
     public static partial Regex LooseDash();
 
-    [GeneratedRegex(@"\b(?:as|in|like|for|eg|e\.g|at|the|end|start|final|initial|of|a|word|words|sounds?|says|saying|split|digraph|trigraph|letters?|ending|suffix|past|tense|plural|voiced|unvoiced|middle|beginning|new|first|last|spelling|way|ways|and|or|after|before|both|not|only|usually|alternative)\b", Any)]
+    [GeneratedRegex(@"\b(?:same|as|in|like|for|eg|e\.g|at|the|end|start|final|initial|of|a|word|words|sounds?|says|saying|split|digraph|trigraph|letters?|ending|suffix|past|tense|plural|voiced|unvoiced|middle|beginning|new|first|last|spelling|way|ways|and|or|after|before|both|not|only|usually|alternative)\b", Any)]
     public static partial Regex HintNoise();
 
     [GeneratedRegex(@"\bsplit\b", Any)]

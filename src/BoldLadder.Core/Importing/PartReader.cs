@@ -48,7 +48,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
             return [WrittenPart.Plain(WrittenKind.Lesson, text) with { Lesson = lesson }];
         }
 
-        if (NamedTogether().Match(text) is { Success: true } together && Pieces(together.Groups["list"].Value).TrueForAll(x => _token.IsCluster(x.Text.Trim('-').ToLowerInvariant())))
+        if (NamedTogether().Match(text) is { Success: true } together && CellPieces.Of(together.Groups["list"].Value).TrueForAll(x => _token.IsCluster(x.Text.Trim('-').ToLowerInvariant())))
         {
             (text, column) = (together.Groups["list"].Value.Replace("-", "", StringComparison.Ordinal), ColumnRole.Clusters);
         }
@@ -59,7 +59,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
 
         // A sound named before a list holds for all of it: "/ee/: ea, ey" or "long a: ai, ay".
         var (ahead, rest) = Listed(text) ?? SoundAhead(text);
-        var pieces = Pieces(rest);
+        var pieces = CellPieces.Of(rest);
         var parts = new List<WrittenPart>();
         foreach (var (piece, joined) in pieces)
         {
@@ -118,15 +118,15 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
             return ("", string.Join(", ", spaced));
         }
 
-        return match.Success && Pieces(match.Groups["list"].Value) is { Count: > 0 } pieces && (pieces.Count > 1 || match.Groups["long"].Success || KindOfLetters().IsMatch(match.Groups["talk"].Value) || TokenReader.Split(pieces[0].Text, false) is not null) && pieces.TrueForAll(x => IsLetters(x.Text)) && (KindOfLetters().IsMatch(match.Groups["talk"].Value) || pieces.Exists(x => !_token.IsWord(x.Text)))
+        return match.Success && CellPieces.Of(match.Groups["list"].Value) is { Count: > 0 } pieces && (pieces.Count > 1 || match.Groups["long"].Success || KindOfLetters().IsMatch(match.Groups["talk"].Value) || TokenReader.Split(pieces[0].Text, false) is not null) && pieces.TrueForAll(x => IsLetters(x.Text)) && (KindOfLetters().IsMatch(match.Groups["talk"].Value) || pieces.Exists(x => !_token.IsWord(x.Text)))
             ? (Manner().Match(match.Groups["talk"].Value) is { Success: true, Value: var manner } ? manner : "", match.Groups["list"].Value)
-            : ListAfterColon().Match(text) is { Success: true } said && !_token.Known(said.Groups["talk"].Value.ToLowerInvariant()) && Pieces(said.Groups["list"].Value) is { Count: > 1 } listed && listed.TrueForAll(x => IsLetters(x.Text))
+            : ListAfterColon().Match(text) is { Success: true } said && !_token.Known(said.Groups["talk"].Value.ToLowerInvariant()) && CellPieces.Of(said.Groups["list"].Value) is { Count: > 1 } listed && listed.TrueForAll(x => IsLetters(x.Text))
                 && listed.Count(x => x.Text.Length > 1 && _token.IsWord(x.Text)) * 2 < listed.Count ? ("", said.Groups["list"].Value) : null;
     }
 
     // The letters of a sentence, without what is said before and behind them; null for anything else.
     private string? Told(string text) => ListInTalk().Match(text) is { Success: true } match && match.Groups["talk"].Captures is { Count: > 0 } talk && SheetWords.LessonOf(text) is null && talk.All(x => x.Value.Split(' ', StringSplitOptions.RemoveEmptyEntries).All(w => _token.IsWord(w.ToLowerInvariant())))
-        && Pieces(match.Groups["list"].Value) is { Count: > 1 } pieces && pieces.TrueForAll(x => _token.Known(x.Text)) && pieces.Count(x => x.Text.Length > 1 && _token.IsWord(x.Text)) * 2 < pieces.Count ? match.Groups["list"].Value : null;
+        && CellPieces.Of(match.Groups["list"].Value) is { Count: > 1 } pieces && pieces.TrueForAll(x => _token.Known(x.Text)) && pieces.Count(x => x.Text.Length > 1 && _token.IsWord(x.Text)) * 2 < pieces.Count ? match.Groups["list"].Value : null;
 
     private bool IsLetters(string text) => TokenReader.Split(text, false) is not null || (TokenReader.LettersOnly(text) is { } letters && (_token.Known(letters) || _token.IsCluster(letters)));
 
@@ -137,44 +137,6 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         return match.Success && !(match.Groups["rest"].Value.Trim() is var rest && _token.IsWord(rest) && !_token.Known(rest)) && (match.Groups["rest"].Value.Contains(',', StringComparison.Ordinal) || match.Groups["rest"].Value.Contains(' ', StringComparison.Ordinal)
                 || match.Groups["mark"].Success || match.Groups["long"].Success)
             ? (match.Groups["sound"].Value + match.Groups["long"].Value, match.Groups["rest"].Value.Trim()) : ("", text);
-    }
-
-    // Commas and the like divide, but not inside brackets; a slash does, but not around a sound.
-    private static List<(string Text, bool Joined)> Pieces(string text)
-    {
-        var pieces = new List<(string Text, bool Joined)>();
-        var (depth, from, joined) = (0, 0, false);
-        for (var i = 0; i < text.Length; i++)
-        {
-            depth += text[i] is '(' or '[' ? 1 : text[i] is ')' or ']' ? -1 : 0;
-            if (depth <= 0 && And().Match(text, i) is { Success: true } and && and.Index == i)
-            {
-                pieces.Add((text[from..i], joined));
-                (from, joined) = (i + and.Length, true);
-                i = from - 1;
-                continue;
-            }
-
-            var divides = depth <= 0 && (text[i] is ',' or ';' or '+' or '&' or '|' or '•' or '\n' || Slash(text, i));
-            if (divides)
-            {
-                pieces.Add((text[from..i], joined));
-                (from, joined) = (i + 1, text[i] is '/' or '+' or '&');
-            }
-        }
-
-        pieces.Add((text[from..], joined));
-        return [.. pieces.Select(x => (Text: x.Text.Trim(), x.Joined)).Where(x => x.Text.Length > 0)];
-    }
-
-    private static bool Slash(string text, int at)
-    {
-        if (text[at] != '/')
-        {
-            return false;
-        }
-
-        return !Sounded().Matches(text).Any(x => x.Index <= at && at < x.Index + x.Length);
     }
 
     // "D; not the same day as b": a phrase of words behind a part is said of it.
@@ -322,6 +284,9 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
                 sounds.AddRange(Phonetic().Matches(hint).Select(x => x.Value).Where(x => !sounds.Contains(x)));
                 var left = Phonetic().Replace(Sounded().Replace(HintNoise().Replace(Manner().Replace(hint, " "), " "), " "), " ");
                 var shown = WordsIn(left).Where(x => !BothWord().IsMatch(x)).ToList();
+
+                // "Ali struggles with p": several words with one of the commonest among them, no list and no two with the letters, are said to whoever reads it.
+                shown = shown.Count > 2 && !hint.AsSpan().ContainsAny(",;/") && shown.Exists(x => words.FindWord(x) is { Rank: < Talk }) && !(LeadingLetters().Match(piece) is { Success: true, Value: var of } && shown.Count(x => x.Contains(of, StringComparison.OrdinalIgnoreCase)) > 1) ? [] : shown;
 
                 // A word that is mostly talk is the example where nothing else stands: th (the).
                 foreach (var word in shown.Count == 0 && sounds.Count == 0 && !both && _token.IsWord(hint.Trim()) && (hint.Trim() is "the" or "at" or "as" or "of" or "and" or "or" or "for" or "way" or "like" || LeadingLetters().Match(piece) is { Success: true, Value: var shows } && hint.Contains(shows, StringComparison.OrdinalIgnoreCase)) ? WordsIn(hint) : shown)

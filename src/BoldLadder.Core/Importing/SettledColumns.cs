@@ -33,6 +33,9 @@ internal static class SettledColumns
         // Whole words that show the letters of their rows are examples of them: spellings to take home.
         columns = Taken(columns, ColumnRole.Words, x => x.Role == ColumnRole.Parts && !IsLetters(x) && Mostly(contents.TextsOf(x), t => contents.Reader.Read(t).All(p => p.Kind == WrittenKind.Word)) && contents.IsShown(x, 1, [.. Taught().Where(y => y != x && IsLetters(y))]));
 
+        // New words and words to revisit: those were new before.
+        columns = Taken(columns, ColumnRole.Notes, x => x.Role == ColumnRole.TrickyWords && SheetWords.SaysAgain(x.Heading) && columns.Any(y => y.Role == ColumnRole.TrickyWords && !SheetWords.SaysAgain(y.Heading)));
+
         // Old sound, new sound: of words that show the letters those count that show what is new.
         columns = Taken(columns, ColumnRole.Notes, x => x.Role == ColumnRole.Words && SheetWords.SaysOld(x.Heading) && columns.Any(y => y != x && y.Role == ColumnRole.Words));
 
@@ -112,8 +115,8 @@ internal static class SettledColumns
             return ColumnRole.Notes;
         }
 
-        // The commonest words of all show no part: the and was are learnt as they stand.
-        if (rows.Count >= 3 && rows.TrueForAll(r => r.Words.All(w => words.FindWord(w) is { Rank: < Commonest })))
+        // The commonest words of all show no part, unless each shows its own: the and was are learnt as they stand.
+        if (rows.Count >= 3 && shown < rows.Count && rows.TrueForAll(r => r.Words.All(w => words.FindWord(w) is { Rank: < Commonest })))
         {
             return ColumnRole.TrickyWords;
         }

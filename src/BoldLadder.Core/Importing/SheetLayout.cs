@@ -199,12 +199,16 @@ public sealed class SheetLayout
     {
         var widest = rows.Count == 0 ? 0 : rows.Max(x => x.Count);
         var first = rows.FirstOrDefault(x => x.Count > 1);
-        return rows.Take(LastHeaderRow).Where(row => Named(row, reader) is var named && named >= Math.Min(2, widest)
+        return rows.Take(LastHeaderRow).Where(row => Named(row, reader) is var named && (named >= Math.Min(2, widest) || (row == first && HeadsNumbers(row, rows, reader)))
             // In the first row of several, two that are known head the others with them.
             && (named * 2 >= row.Count || (row == first && row.All(x => x.Text.Trim().Length > 2 && !reader.LooksLikePart(x.Text))))
             && row.All(x => x.Text.Length > 1 || x.Text is "#") && !row.Any(x => SheetWords.IsWeek(x.Text))
             && (widest > 1 || (row == rows[0] && !reader.LooksLikePart(row[0].Text) && !(SheetWords.Labelled(row[0].Text) is var (_, taught) && reader.LooksLikePart(taught))))).MaxBy(x => Named(x, reader)) ?? Ticked(rows) ?? Topped(rows, reader);
     }
+
+    // "Week | Plan", and below it numbers beside what is taught.
+    private static bool HeadsNumbers(IReadOnlyList<PlacedCell> row, List<IReadOnlyList<PlacedCell>> rows, PartReader reader) => row is [var label, var other] && SheetWords.IsCounted(label.Text)
+        && !reader.LooksLikePart(other.Text) && !reader.IsToldWhole(other.Text.Trim()) && rows.Where(x => x[0].Row > label.Row && x[0].Column == label.Column).ToList() is { Count: > 2 } below && below.TrueForAll(x => SheetWords.IsOrdinal(x[0].Text));
 
     // "Sound | Ayo | Bea", and below the names ticks: who knows what.
     private static IReadOnlyList<PlacedCell>? Ticked(List<IReadOnlyList<PlacedCell>> rows) => rows.FirstOrDefault(x => x.Count > 2) is { } first && SheetWords.RoleOf(first[0].Text) is not null
@@ -279,7 +283,7 @@ public sealed class SheetLayout
     }
 
     // In a sheet without headings every term ends in its assessment.
-    private static bool GoesOver(IReadOnlyList<string> texts) => texts.Count > 1 && texts.All(x => x.Length <= ShortLesson && SheetWords.LessonOf(x) is not null && !x.Contains(':', StringComparison.Ordinal));
+    private static bool GoesOver(IReadOnlyList<string> texts) => texts.Count(x => !SheetWords.IsWeek(x)) > 1 && texts.Where(x => !SheetWords.IsWeek(x)).All(x => x.Length <= ShortLesson && SheetWords.LessonOf(x) is not null && !x.Contains(':', StringComparison.Ordinal));
 
     // On the move, All about me: what a week is called, and no words in a row.
     private static bool IsPhrase(string text) => text.Trim().Split(' ') is { Length: > 1 } words && char.IsAsciiLetterUpper(words[0][0]) && words.Skip(1).All(x => x.Length > 0 && x.All(char.IsAsciiLetterLower));

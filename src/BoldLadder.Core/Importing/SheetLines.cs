@@ -8,7 +8,16 @@ internal static partial class SheetLines
     private const RegexOptions Any = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant;
 
     /// <summary>The lines of a cell; tricky words that are named after the parts on one line are a line of their own.</summary>
-    public static IEnumerable<string> Of(string text) => LineEnds().Split(AndTheWords().Replace(TheWord().Replace(InBrackets().Replace(InQuotes().Replace(ByHeart().Replace(PlusIAndA().Replace(EachDay(text), "\ntricky words: ${rest}"), "tricky words: ${rest}"), x => $"tricky words: {string.Join(", ", PartReader.WordsIn(x.Groups["rest"].Value).Where(w => w != "and"))}"), "\ntricky words: ${rest}"), " tricky words: ${rest}"), x => $"\ntricky words: {x.Groups["rest"].Value.Replace(" and ", ", ", StringComparison.OrdinalIgnoreCase)}")).Select(x => x.Trim()).Where(x => x.Length > 0);
+    public static IEnumerable<string> Of(string text) => LineEnds().Split(AndTheWords().Replace(TheWord().Replace(InBrackets().Replace(InQuotes().Replace(ByHeart().Replace(PlusIAndA().Replace(Made().Replace(EachDay(text), " (${rest})"), "\ntricky words: ${rest}"), "tricky words: ${rest}"), x => $"tricky words: {string.Join(", ", PartReader.WordsIn(x.Groups["rest"].Value).Where(w => w != "and"))}"), "\ntricky words: ${rest}"), " tricky words: ${rest}"), x => $"\ntricky words: {x.Groups["rest"].Value.Replace(" and ", ", ", StringComparison.OrdinalIgnoreCase)}")).Select(x => x.Trim()).Where(x => x.Length > 0);
+
+    /// <summary>True for a line of what is gone over, in a cell of which another line says what is new: <i>Revise: o, n, d</i>.</summary>
+    public static bool GoesOverBesideNew(string line, IReadOnlyList<string> lines) => OldLine().IsMatch(line) && lines.Any(x => NewLine().IsMatch(x));
+
+    [GeneratedRegex(@"^\s*(re-?visit|review|revise|revision|recall|re-?cap|practi[sc]e|apply|again)\b[^:]{0,24}:", Any)]
+    private static partial Regex OldLine();
+
+    [GeneratedRegex(@"^\s*(new|teach|introduce)\b[^:]{0,24}:", Any)]
+    private static partial Regex NewLine();
 
     // "Mon g, Tue o, Wed review": a day on each line.
     private static string EachDay(string text) => DayInLine().Matches(text) is { Count: > 1 } days
@@ -28,6 +37,10 @@ internal static partial class SheetLines
     // "the (tricky)", "I, is (sight words)".
     [GeneratedRegex(@"^[\s\p{So}•▪◦*·✓–-]*(?<rest>[A-Za-z', ]+?)\s*[(\[]\s*(?:(?:a|an)\s+)?(?:tricky|sight|heart|common|exception|common\s+exception|high[\s-]frequency|irregular|hfw|cew)(?:\s+words?)?\s*[)\]]\s*$", Any)]
     private static partial Regex ByHeart();
+
+    // 'n, made "on"': what the letters make shows them.
+    [GeneratedRegex(@",?\s+(?:and\s+)?(?:made|makes?|making|built|blended|read|wrote|spelt)\s+(?:the\s+words?\s+)?[""“](?<rest>[a-z]+)[""”]\s*$", Any)]
+    private static partial Regex Made();
 
     // "Learn 'to' and 'no'": words in quotes, one after another.
     [GeneratedRegex(@"^\s*(?:to\s+|we\s+)?(?:introduce|teach|learn|meet|know)\s+(?<rest>[""'“‘][A-Za-z]+[""'”’](?:\s*(?:,|&|\band\b)+\s*[""'“‘][A-Za-z]+[""'”’])+)\s*$", Any)]
