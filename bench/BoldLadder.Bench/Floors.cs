@@ -38,7 +38,7 @@ internal sealed class Floors(string data, string orders, SchoolYear year)
     private sealed class Count
     {
         public int Lessons, New, Illegal, ModelOff, Read, ReadOn, Spelt, SpeltOn, Heard, HeardAgainst, Contrast, Stories, Sentences, SentencesOn, DictatedSeen, Cards, Time, Again;
-        public double Milliseconds;
+        public double Milliseconds, Longest, Shortest = 1;
     }
 
     public void Print()
@@ -57,13 +57,26 @@ internal sealed class Floors(string data, string orders, SchoolYear year)
         }
     }
 
+    /// <summary>How the lessons of a year keep to other lengths than the usual one.</summary>
+    public void PrintLengths()
+    {
+        Console.WriteLine("| minutes | lessons | off time by more than 10% | longest | shortest |");
+        Console.WriteLine("|---|---|---|---|---|");
+        var ladder = LadderText.Parse(File.ReadAllText(Path.Combine(data, "demo", "estuary.ladder.tsv")));
+        foreach (var minutes in new[] { 10, 15, 20, 25, 30, 35, 40, 45, 60 })
+        {
+            var x = Live(ladder, Stock(ladder, Accent.SouthernBritish), minutes);
+            Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"| {minutes} | {x.Lessons} | {x.Time} | {100 * x.Longest:0}% | {100 * x.Shortest:0}% |"));
+        }
+    }
+
     private static string Share(int part, int whole) => whole == 0 ? "-" : $"{100 * part / whole}%";
 
     private WordStock Stock(Ladder ladder, Accent accent) => new(
         new ReadingRules(new WordRows(new SchoolWords(_lexicon, accent), LadderUnits.Of(ladder)), WeakVowels.Lenient, ladder),
         accent.IsAmerican ? _written.In(_forms) : _written, null, new Lazy<MadeUpCheck>(() => new MadeUpCheck(new SchoolWords(_lexicon, accent), _table, _real)));
 
-    private Count Live(Ladder ladder, WordStock stock)
+    private Count Live(Ladder ladder, WordStock stock, int minutes = 25)
     {
         var (count, entries, lastRead, dice) = (new Count(), new List<LogEntry>(), new Dictionary<string, int>(), new Dice(20261126));
         foreach (var date in year.SchoolDays)
@@ -71,7 +84,7 @@ internal sealed class Floors(string data, string orders, SchoolYear year)
             var log = new GroupLog(entries);
             var standing = Standing.Of(ladder, log, year, stock.Rules);
             var rung = Placement.From(standing, log, date).First().Rung;
-            var brief = new LessonBrief(stock, standing, ClassConventions.Usual, date, rung, 25, (ulong)date.DayNumber);
+            var brief = new LessonBrief(stock, standing, ClassConventions.Usual, date, rung, minutes, (ulong)date.DayNumber);
             var clock = Stopwatch.GetTimestamp();
             var lesson = LessonComposer.Compose(brief);
             count.Milliseconds += Stopwatch.GetElapsedTime(clock).TotalMilliseconds;
@@ -95,6 +108,8 @@ internal sealed class Floors(string data, string orders, SchoolYear year)
         x.Cards += !brief.Standing.Clock.AllCardsEveryDay && In(Activity.Cards).Count > 15 ? 1 : 0;
         x.DictatedSeen += In(Activity.WriteSentence).Count(w => In(Activity.ReadSentences).Exists(r => r.Text == w.Text));
         x.Time += brief.Standing.Line >= Opening && Math.Abs(lesson.Seconds - (lesson.Minutes * 60)) > lesson.Minutes * 6 ? 1 : 0;
+        var share = brief.Standing.Line >= Opening ? lesson.Seconds / (lesson.Minutes * 60.0) : 1;
+        (x.Longest, x.Shortest) = (Math.Max(x.Longest, share), Math.Min(x.Shortest, share));
         foreach (var sentence in In(Activity.ReadSentences).Where(s => s.Reasons.All(r => r.Code != ReasonCode.AgainOnPurpose)).Select(s => s.Text))
         {
             x.Again += lastRead.TryGetValue(sentence, out var last) && x.Lessons - last < ReadOnPurpose ? 1 : 0;

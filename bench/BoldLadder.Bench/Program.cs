@@ -28,7 +28,9 @@ const int Rungs = 200;
 var data = Path.Combine(Environment.CurrentDirectory, "data");
 if (args is ["floors"])
 {
-    new Floors(data, Path.Combine(Environment.CurrentDirectory, "tests", "orders"), UsualYear.Around(new DateOnly(2026, 11, 24), false)).Print();
+    var floors = new Floors(data, Path.Combine(Environment.CurrentDirectory, "tests", "orders"), UsualYear.Around(new DateOnly(2026, 11, 24), false));
+    floors.Print();
+    floors.PrintLengths();
     return;
 }
 

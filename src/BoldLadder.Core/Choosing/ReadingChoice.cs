@@ -18,13 +18,14 @@ public sealed record ChosenWord(LexiconWord Word, Segmentation Reading, IReadOnl
 /// <param name="Judge">The taught set, today's rung included.</param>
 /// <param name="Targets">What is taught today.</param>
 /// <param name="Due">Correspondences due for revisiting: a word that has one is worth a little more.</param>
+/// <param name="Lately">Those taught lately, which are worth as much: what keeps taught parts going is not below the class.</param>
 /// <param name="TimesRead">On how many earlier days the group read each word.</param>
 /// <param name="Not">Words already in the lesson.</param>
 /// <param name="May">Whether a word that can be read may be chosen; null for all.</param>
 /// <param name="Pool">What <see cref="ReadingPool.Of"/> found for a brief that differs in its words, count and seed alone; null to look again.</param>
 public sealed record ReadingBrief(
     Judge Judge, IReadOnlyList<Teachable> Targets, WordShape Shape, IReadOnlySet<string> Due,
-    IReadOnlyDictionary<string, int> TimesRead, IReadOnlySet<string> Not, int Count, ulong Seed, Predicate<OfferedWord>? May = null, ReadingPool? Pool = null);
+    IReadOnlyDictionary<string, int> TimesRead, IReadOnlySet<string> Not, int Count, ulong Seed, Predicate<OfferedWord>? May = null, ReadingPool? Pool = null, IReadOnlySet<string>? Lately = null);
 
 /// <summary>
 /// Chooses words to read: mostly words with the target, spread over its places, short before

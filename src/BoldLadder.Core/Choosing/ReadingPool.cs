@@ -86,7 +86,7 @@ public sealed class ReadingPool
         var targets = held.BitsOf(brief.Targets);
         // What a word with an ending is worth less, where the ending is not the day's: three consonants together by an s are hardly so.
         var ended = brief.Targets.Any(x => x.Ending is not null) ? 0 : brief.Targets.Any(x => x.Structure is not null) ? 16 : 8;
-        var due = brief.Due.Count == 0 ? null : rows.Bits.Parts.Select(x => x.OfSegment is { } key && brief.Due.Contains(key)).ToArray();
+        Going[] going = [.. rows.Bits.Parts.Select(x => x.OfSegment is not { } key ? Going.Not : (brief.Due.Contains(key) ? Going.Due : Going.Not) | (brief.Lately?.Contains(key) == true ? Going.Lately : Going.Not))];
         var letters = brief.Targets.Select(x => x.Correspondence?.Grapheme.Text).OfType<string>().Where(x => x.Length > 1).ToList();
         return offered =>
         {
@@ -103,8 +103,8 @@ public sealed class ReadingPool
             }
 
             // Rabbit says what its letters say; away is read by knowing better.
-            var (isDue, isLenient) = (due is not null && IsDue(rows, offered, due), offered.HasWeak && !brief.Judge.IsStrict(offered.Reading, offered.Word.Ended));
-            return new Fit(at, bit, isDue, isLenient, Worth(offered, at, rows.ShapeOf(offered.Row), isDue, ended, brief) - (isLenient ? 3 : 0) - (ended == 0 && offered.Word.Ended is { Join: not Join.Plain } ? ChangedBase : 0));
+            var (keeps, isLenient) = (KeepsGoing(rows, offered, going), offered.HasWeak && !brief.Judge.IsStrict(offered.Reading, offered.Word.Ended));
+            return new Fit(at, bit, keeps.HasFlag(Going.Due), isLenient, Worth(offered, at, rows.ShapeOf(offered.Row), keeps, ended, brief) - (isLenient ? 3 : 0) - (ended == 0 && offered.Word.Ended is { Join: not Join.Plain } ? ChangedBase : 0));
         };
     }
 
@@ -125,23 +125,31 @@ public sealed class ReadingPool
     }
 
     // The first bits of a row are those of its segments.
-    private static bool IsDue(WordRows rows, OfferedWord offered, bool[] due)
+    private static Going KeepsGoing(WordRows rows, OfferedWord offered, Going[] going)
     {
+        var all = Going.Not;
         foreach (var bit in rows.BitsOf(offered.Row)[..offered.Reading.Segments.Count])
         {
-            if (due[bit])
-            {
-                return true;
-            }
+            all |= going[bit];
         }
 
-        return false;
+        return all;
     }
 
-    private static double Worth(OfferedWord offered, int targetAt, WordShape shape, bool hasDue, int ended, ReadingBrief brief) =>
+    /// <summary>What a word keeps going beside today's part.</summary>
+    [Flags]
+    private enum Going : byte
+    {
+        Not = 0,
+        Due = 1,
+        Lately = 2,
+    }
+
+    private static double Worth(OfferedWord offered, int targetAt, WordShape shape, Going keeps, int ended, ReadingBrief brief) =>
         (targetAt >= 0 ? WorthOnThePoint : 0)
         + (offered.Word.Familiarity == Familiarity.AtFourOrFive ? 4 : 0)
-        + (hasDue ? 1.5 : 0)
+        + (keeps.HasFlag(Going.Due) ? 1.5 : 0)
+        + (keeps.HasFlag(Going.Lately) ? 1.5 : 0)
         - (offered.IsOfGrammar ? 6 : 0)
         - (offered.Word.Ended is null ? 0 : ended)
         - (shape.Boxes < 3 && brief.Shape.Boxes > 3 ? 4 : 0)

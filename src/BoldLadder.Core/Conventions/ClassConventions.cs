@@ -30,7 +30,7 @@ public sealed record ClassConventions(
     TrickyLearning TrickyLearning, MarkingCode Marks, int SpellingsApart, int DaysARung, DateOnly DaysARungFrom, Accent? Accent, string Merges, WordShape? Largest, WeeklyPattern? Week,
     IReadOnlyList<LessonShape> Shapes)
 {
-    public const int FewestMinutes = 10, MostMinutes = 90, MostDaysARung = 5, MostApart = 60;
+    public const int FewestMinutes = 10, MostMinutes = 60, MostDaysARung = 5, MostApart = 60;
 
     /// <summary>Length of a lesson when there is little time, in minutes.</summary>
     public const int ShortMinutes = 15;

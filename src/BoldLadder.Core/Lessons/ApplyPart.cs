@@ -60,9 +60,9 @@ internal static class ApplyPart
     {
         var ranked = Without(Ranked(brief, dice), asked);
         var (story, keptRead) = (brief.KeptIn(LessonPart.Apply, Activity.ReadStory), brief.KeptIn(LessonPart.Apply, Activity.ReadSentences));
-        if (story.Count == 0 && keptRead.Count == 0 && brief.Has(LessonPart.Apply, Activity.ReadStory) && StoryChoice.Best(brief, dice) is { } best)
+        if (story.Count == 0 && keptRead.Count == 0 && !brief.Length.IsVeryShort && brief.Has(LessonPart.Apply, Activity.ReadStory) && StoryChoice.Ranked(brief, dice) is { Count: > 0 } stories)
         {
-            story = [make.Story(best)];
+            story = [.. stories.Take(brief.Length.Stories).Select(make.Story)];
         }
 
         if (ranked.Count + keptRead.Count + story.Count == 0)
@@ -72,12 +72,13 @@ internal static class ApplyPart
 
         var own = OwnSentence(brief, make, dice, story);
         var dictated = brief.Has(LessonPart.Apply, Activity.WriteSentence);
-        var left = seconds - (dictated ? Timing.Of(Activity.WriteSentence, 1) : 0) - Timing.Of(Activity.ReadStory, story.Count) - own.Seconds;
+        var left = seconds - (dictated ? Timing.Of(Activity.WriteSentence, brief.Length.Dictated) : 0) - Timing.Of(Activity.ReadStory, story.Count) - own.Seconds;
         var justRead = JustRead(brief);
         // A story is enough to read, unless there are minutes for more beside it.
         var sentences = brief.Asked(LessonPart.Apply, Activity.ReadSentences);
         var most = !brief.Has(LessonPart.Apply, Activity.ReadSentences) || (sentences is null && story.Count > 0 && left < Timing.Of(Activity.ReadSentences, SentencesBesideStory)) ? 0
-            : sentences ?? Fitting(left, story.Count > 0 ? SentencesBesideStory : MostSentences);
+            : brief.Length.IsVeryShort ? sentences ?? 1
+            : sentences ?? Fitting(left, story.Count > 0 ? SentencesBesideStory + brief.Length.MoreSentences : MostSentences + brief.Length.MoreSentences);
         if (most == 0 && brief.Minutes >= LessonBrief.FullLesson && brief.Has(LessonPart.Apply, Activity.ReadSentences) && sentences is null && IsStillToMeet(brief, story, ranked))
         {
             most = 1;
@@ -90,7 +91,7 @@ internal static class ApplyPart
             new LessonBlock(LessonPart.Apply, Activity.ReadStory, story),
             new LessonBlock(LessonPart.Apply, Activity.ReadSentences, [.. keptRead, .. read.Select(x => make.Sentence(x, [Why(brief, x), .. justRead.Contains(x.Sentence.Text) ? [Reason.Of(ReasonCode.AgainOnPurpose)] : (Reason[])[]]))]),
             // A short lesson has time for one of the two.
-            (!dictated || (brief.Minutes < LessonBrief.FullLesson && story.Count > 0)) && brief.KeptIn(LessonPart.Apply, Activity.WriteSentence).Count == 0
+            (!dictated || (brief.Minutes < LessonBrief.FullLesson && (story.Count > 0 || brief.Length.IsVeryShort))) && brief.KeptIn(LessonPart.Apply, Activity.WriteSentence).Count == 0
                 ? new LessonBlock(LessonPart.Apply, Activity.WriteSentence, []) : Dictation(brief, make, dice, ranked, seen),
             own,
         ];
@@ -197,11 +198,24 @@ internal static class ApplyPart
             .. among.Select(x => (Graded: x, Unfit: Unfit(brief, x))).OrderBy(x => x.Unfit).Where(x => IsNew(x.Graded)).Take(DrawnFrom),
         ];
 
-        // One of those that are as good as the best but for their length.
-        List<GradedSentence> Best(IEnumerable<GradedSentence> among) =>
-            Fresh(among) is [var first, ..] found ? [.. found.Where(x => x.Unfit / LongestSentence == first.Unfit / LongestSentence).Select(x => x.Graded)] : [];
+        // One of those that are as good as the best but for their length; a long lesson has others after it.
+        List<GradedSentence> Best(IEnumerable<GradedSentence> among)
+        {
+            var found = Fresh(among);
+            var best = dice.Mix(found.TakeWhile(x => x.Unfit / LongestSentence == found[0].Unfit / LongestSentence).Select(x => x.Graded)).Take(1).ToList();
+            foreach (var (other, _) in found)
+            {
+                if (best.Count < brief.Length.Dictated && best.TrueForAll(x => !Alike(x.Sentence, other.Sentence)))
+                {
+                    best.Add(other);
+                }
+            }
+
+            return best;
+        }
+
         var on = kept.Count > 0 ? [] : Best(ranked.Where(x => x.Targets > 0));
-        var one = kept.Count > 0 ? [] : dice.Mix(on.Count > 0 ? on : Best(ranked)).Take(1);
+        var one = kept.Count > 0 || on.Count > 0 ? on : Best(ranked);
         return new LessonBlock(LessonPart.Apply, Activity.WriteSentence, [.. kept, .. one.Select(x => make.Sentence(x, Why(brief, x), Reason.Of(ReasonCode.NotReadBefore)))]);
     }
 

@@ -13,6 +13,9 @@ internal static class ChainBlock
     // A class with four letters changes its four words into each other, where two of them have today's.
     private static readonly int[] Steps = [6, 4, 3];
 
+    /// <summary>Words of the longest.</summary>
+    public static int Most => Steps[0] + 1;
+
     /// <summary>The block, or null when what can be read allows no chain.</summary>
     public static LessonBlock? Make(LessonBrief brief, ItemMaker make, Dice dice)
     {

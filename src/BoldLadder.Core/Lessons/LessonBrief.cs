@@ -74,7 +74,8 @@ public sealed class LessonBrief
         _asked = new Lazy<ReadingBrief>(() =>
         {
             var late = standing.Clock.Due(day).Where(x => x.Item.Track == RevisitTrack.Card && (x.Shaky || x.Overdue > 0)).Select(x => x.Item.Key).ToHashSet();
-            var asked = new ReadingBrief(Judge, Targets, Shape, late, standing.TimesRead, new HashSet<string>(), 0, 0, MayChoose);
+            var asked = new ReadingBrief(Judge, Targets, Shape, late, standing.TimesRead, new HashSet<string>(), 0, 0, MayChoose, null,
+                standing.Lessons.TakeLast(ApplyPart.Lately).SelectMany(x => x.Things).Select(x => x.Correspondence?.Key).OfType<string>().ToHashSet());
             var pool = ReadingPool.Of(stock, asked);
             // Where English has hardly a word that children know and can read by now, names have it: Pete, Steve.
             return asked with { Pool = ShapeKind != ShapeKind.Opening && pool.OnThePoint < FewestWithoutNames ? pool.And(ReadingPool.Of(stock, asked, stock.Names)) : pool };
@@ -90,6 +91,8 @@ public sealed class LessonBrief
     public Rung? Rung { get; }
 
     public int Minutes { get; }
+
+    internal LessonLength Length => new(Minutes);
 
     public ulong Seed { get; }
 

@@ -49,7 +49,10 @@ internal static class PractisePart
             LessonKind.Print => Timing.Of(Activity.MendSentence, SentenceToMend.Most),
             _ => Timing.Of(Activity.Sort, 6),
         }
-        + (brief.Kind == LessonKind.TrickyWordDay ? Timing.Of(Activity.Read, MostToRead) : HasRoom(brief) ? Timing.Of(Activity.Read, MostOnReview) + Timing.Of(Activity.Spell, MostSpeltOnReview) : Timing.Of(Activity.Read, MostToRead) + Timing.Of(Activity.Spell, MostToSpell));
+        + (brief.Length.HasChain ? Timing.Of(Activity.Chain, ChainBlock.Most) + Timing.Of(Activity.OralBlending, brief.Length.Blended) : 0)
+        + Timing.Of(Activity.Read, Most(brief).Read) + (brief.Kind == LessonKind.TrickyWordDay ? 0 : Timing.Of(Activity.Spell, Most(brief).Spelt));
+
+    private static (int Read, int Spelt) Most(LessonBrief brief) => HasRoom(brief) ? (MostOnReview + brief.Length.MoreRead, MostSpeltOnReview + brief.Length.MoreSpelt) : (MostToRead + brief.Length.MoreRead, MostToSpell + brief.Length.MoreSpelt);
 
     private static bool HasRoom(LessonBrief brief) => brief.Kind != LessonKind.TrickyWordDay && (brief.NothingNew || brief.IsFurtherDay || brief.Kind == LessonKind.Print || brief.Rung is { AddsParts: true } rung && rung.Adds.All(x => x.Structure is not null));
 
@@ -62,11 +65,12 @@ internal static class PractisePart
         var alike = SameSound.Make(brief, make, new Dice((ulong)dice.Next(int.MaxValue)), used);
         used.UnionWith(alike.Items.Select(x => x.Text.ToLowerInvariant()));
         var contrast = gaps is null && brief.Pieces.Has(LessonPart.Practise, Slot.Contrast) ? ContrastPiece.Make(brief, make, new Dice((ulong)dice.Next(int.MaxValue)), used) : null;
-        var byEar = brief.Asked(LessonPart.Practise, Activity.OralBlending) is { } asked
-            ? new LessonBlock(LessonPart.Practise, Activity.OralBlending, OralBlending.Items(brief, make, dice, asked, new HashSet<string>())) : null;
+        var chain = brief.Length.HasChain && contrast is { Activity: not Activity.Chain } ? ContrastPiece.ChainBeside(brief, make, dice) : null;
+        var blended = !brief.Has(LessonPart.Practise, Activity.OralBlending) ? 0 : brief.Asked(LessonPart.Practise, Activity.OralBlending) ?? brief.Length.Blended;
+        var byEar = blended == 0 ? null : new LessonBlock(LessonPart.Practise, Activity.OralBlending, OralBlending.Items(brief, make, dice, blended, new HashSet<string>()));
         var pictures = PictureMatch.Make(brief, make, dice, used.Union(contrast?.Items.Select(x => x.Text.ToLowerInvariant()) ?? []).ToHashSet());
         var mixed = TrickyPieces.Mixed(brief, make, dice);
-        var extra = new[] { byEar, mixed.Items.Count > 0 ? mixed : null, gaps, contrast, alike.Items.Count > 0 ? alike : null, madeUp, pictures, NameToWrite.Make(brief, make, dice) }.OfType<LessonBlock>().ToList();
+        var extra = new[] { byEar, mixed.Items.Count > 0 ? mixed : null, gaps, contrast, chain, alike.Items.Count > 0 ? alike : null, madeUp, pictures, NameToWrite.Make(brief, make, dice) }.OfType<LessonBlock>().ToList();
         if (madeUp is not null && !MadeUpAsked(brief) && seconds - extra.Sum(x => x.Seconds) < Timing.Of(Activity.Read, EnoughRead) + Timing.Of(Activity.Spell, UsuallySpelt))
         {
             extra.Remove(madeUp);
@@ -165,7 +169,7 @@ internal static class PractisePart
 
     private static (int Reads, int Builds, int Spells) Counts(LessonBrief brief, int seconds)
     {
-        var (mostRead, mostSpelt) = HasRoom(brief) ? (MostOnReview, MostSpeltOnReview) : (MostToRead, MostToSpell);
+        var (mostRead, mostSpelt) = Most(brief);
         var (read, spell) = (Piece.Of(Activity.Read), Piece.Of(Activity.Spell));
         var spells = (int)Math.Clamp(Math.Round(((seconds * SpellShare) - spell.Setup) / spell.Each), FewestToSpell, mostSpelt);
         // Where there is time to read enough beside it, no fewer are spelt than a lesson should.

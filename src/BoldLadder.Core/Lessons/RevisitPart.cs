@@ -24,8 +24,8 @@ public static class RevisitPart
     private static int Room(RevisitTrack track, int minutes, bool allCards) => track switch
     {
         RevisitTrack.Card => allCards ? RevisitClock.EveryDayUpTo : minutes >= 20 ? MostCards : MostCardsInShort,
-        RevisitTrack.Recall => minutes >= 20 ? 5 : 3,
-        _ => minutes >= 20 ? 6 : 4,
+        RevisitTrack.Recall => minutes >= 20 ? 5 : new LessonLength(minutes).IsVeryShort ? 2 : 3,
+        _ => minutes >= 20 ? 6 : new LessonLength(minutes).IsVeryShort ? 2 : 4,
     };
 
     /// <summary>What of the due things fits: cards count once for each grapheme.</summary>

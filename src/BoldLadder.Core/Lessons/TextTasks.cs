@@ -17,14 +17,13 @@ public static class TextTasks
     /// <summary>The tasks of a block; none for most.</summary>
     public static IReadOnlyList<Reason> Of(Lesson lesson, LessonBlock block, WordStock stock) => block.Activity switch
     {
-        Activity.ReadStory => [.. block.Items.Take(1).SelectMany(x => Hunt(lesson, x, stock).Concat(Rhymes(lesson, x, stock)))],
-        Activity.WriteSentence when block.Items is [var one, ..] => [Count(one.Text)],
+        Activity.ReadStory when block.Items.SelectMany(x => SentenceBank.WordsOf(x.Text)).ToList() is { Count: > 0 } words => [.. Hunt(lesson, words, stock), .. Rhymes(lesson, words, stock)],
+        Activity.WriteSentence => [.. block.Items.Select(x => Count(x.Text))],
         _ => [],
     };
 
-    private static IEnumerable<Reason> Hunt(Lesson lesson, LessonItem story, WordStock stock)
+    private static IEnumerable<Reason> Hunt(Lesson lesson, List<string> words, WordStock stock)
     {
-        var words = SentenceBank.WordsOf(story.Text).ToList();
         var things = ThingsOf(lesson);
         var parts = things.Select(x => x.Correspondence).OfType<Correspondence>().Where(x => x.Grapheme.Text.Length > 1);
         var found = parts.GroupBy(x => x.Grapheme).Select(x => (Key: x.Key.Text, Count: Held(words, [.. x], stock)))
@@ -39,11 +38,11 @@ public static class TextTasks
 
     // The words that rhyme with each other, most first, one of them with what the day is about: cat and mat are no find on
     // the day of au. Nor is a word of grammar.
-    private static IEnumerable<Reason> Rhymes(Lesson lesson, LessonItem story, WordStock stock)
+    private static IEnumerable<Reason> Rhymes(Lesson lesson, List<string> words, WordStock stock)
     {
         var things = ThingsOf(lesson);
         var holds = new HeldParts(stock).Holding(things);
-        return SentenceBank.WordsOf(story.Text).Select(x => x.ToLowerInvariant()).Distinct()
+        return words.Select(x => x.ToLowerInvariant()).Distinct()
             .Select(x => stock.Words.FindWord(x)).OfType<Words.LexiconWord>().Where(x => !FunctionWords.Has(x.Key) && stock.IsPlain(x.Key))
             // Sea and see sound the same: that is no rhyme.
             .OrderByDescending(x => holds(x)).DistinctBy(x => string.Join(' ', stock.Words.Of(x).Readings[0].Segments.Select(s => stock.Rules.SoundKey(s.Correspondence.Sound))))

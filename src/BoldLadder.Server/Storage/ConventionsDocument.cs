@@ -6,7 +6,7 @@ using BoldLadder.Core.Ladders;
 namespace BoldLadder.Server.Storage;
 
 /// <summary>What a school or a group does otherwise than what stands below it; what is left out stays as it is.</summary>
-/// <param name="LessonMinutes">10 to 90.</param>
+/// <param name="LessonMinutes">10 to 60.</param>
 /// <param name="MadeUpFromSection">The ladder's section, from 1, from which made-up words are used; 0 for never, -1 for checks alone.</param>
 /// <param name="ShortA">Whether <i>a</i> as a word is read by its letter.</param>
 /// <param name="SpellingsApart">Rungs between two spellings of one sound, 0 to 60.</param>

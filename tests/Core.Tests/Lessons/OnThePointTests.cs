@@ -4,6 +4,7 @@ using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Lessons;
 using BoldLadder.Core.Lessons.Pieces;
 using BoldLadder.Core.Reading;
+using BoldLadder.Core.Sounds;
 using BoldLadder.Core.Words;
 
 namespace BoldLadder.Core.Tests.Lessons;
@@ -34,6 +35,23 @@ public sealed class OnThePointTests
                 Assert.True(SentenceBank.WordsOf(text).Any(w => practised(new SentenceWord(w.ToLowerInvariant(), World.South.Words.FindWord(w), null))), text);
             }
         }
+    }
+
+    [Fact]
+    public void Words_that_keep_taught_parts_going_have_what_was_taught_lately()
+    {
+        var ladder = LadderText.Parse(File.ReadAllText(Path.Combine(World.Root, "tests", "orders", "units.ladder.tsv")));
+        var stock = World.Stock(ladder, Accent.GeneralAmerican);
+        var (met, lately) = (0, 0);
+        for (var seed = 1UL; seed <= 12; seed++)
+        {
+            var brief = World.BriefAt(ladder, stock, ladder.Rungs.Count - 1, seed);
+            var (today, last) = (new HeldParts(stock).Holding(brief.Targets), new HeldParts(stock).Holding(brief.Standing.Lessons.TakeLast(12).SelectMany(x => x.Things)));
+            var others = LessonComposer.Compose(brief).Blocks.Single(x => x.Activity == Activity.Read).Items.Select(x => stock.Words.FindWord(x.Text)!).Where(x => !today(x)).ToList();
+            (met, lately) = (met + others.Count, lately + others.Count(x => last(x)));
+        }
+
+        Assert.True(met > 10 && lately * 4 >= met * 3, $"{lately} of {met}");
     }
 
     [Fact]

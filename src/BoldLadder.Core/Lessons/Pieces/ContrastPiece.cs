@@ -121,6 +121,10 @@ internal static class ContrastPiece
         || NearSounds.Of(x.Sound).Contains(y.Sound) || NearSounds.Of(y.Sound).Contains(x.Sound) || Confusables.Are(x.Grapheme.Text, y.Grapheme.Text);
 
     // At least every second word of it has today's part.
+    /// <summary>A chain for a lesson that has time for one beside its contrast; null where none stays with the point.</summary>
+    public static LessonBlock? ChainBeside(LessonBrief brief, ItemMaker make, Dice dice) =>
+        brief.Pieces.Has(LessonPart.Practise, Slot.Contrast) && ChainBlock.Make(brief, make, dice) is { } chain && IsOnPoint(brief, chain) ? chain : null;
+
     private static bool IsOnPoint(LessonBrief brief, LessonBlock chain)
     {
         var holding = new HeldParts(brief.Stock).Holding(brief.Targets);

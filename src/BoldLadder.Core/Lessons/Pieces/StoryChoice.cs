@@ -16,9 +16,6 @@ internal static class StoryChoice
     // What stands further down would not come first for all the parts it has.
     private const int Looked = 24;
 
-    /// <summary>The best story, or null when none is for today.</summary>
-    public static GradedStory? Best(LessonBrief brief, Dice dice) => Ranked(brief, dice).Select(x => (GradedStory?)x).FirstOrDefault();
-
     // Says of a word whether it has one of the parts of the day; none where the day has but one.
     private static IReadOnlyList<Predicate<SentenceWord>> PartsOf(LessonBrief brief)
     {
@@ -26,6 +23,7 @@ internal static class StoryChoice
         return things.Count < 2 ? [] : things.ConvertAll(x => brief.Practises([x]));
     }
 
+    /// <summary>The stories for today, the best first; none where none is for today.</summary>
     public static IReadOnlyList<GradedStory> Ranked(LessonBrief brief, Dice dice)
     {
         var learning = brief.Standing.TrickyWords.Where(x => !brief.Standing.Clock.IsAtSight(x)).Select(x => x.ToLowerInvariant()).ToHashSet();

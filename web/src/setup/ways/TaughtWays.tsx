@@ -134,7 +134,7 @@ export function LessonWays({ id, own, whole, set }: Props) {
           size="sm"
           type="number"
           min={10}
-          max={90}
+          max={60}
           aria-label="Minutes a lesson takes"
           value={own.lessonMinutes ?? whole.lessonMinutes ?? 25}
           onChange={(x) => set({ lessonMinutes: Number(x.target.value) })}

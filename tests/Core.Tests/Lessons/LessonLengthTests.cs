@@ -1,0 +1,84 @@
+using BoldLadder.Core.Conventions;
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Lessons;
+using BoldLadder.Core.Lessons.Pieces;
+
+namespace BoldLadder.Core.Tests.Lessons;
+
+/// <summary>Schools give a lesson ten minutes or three quarters of an hour: each keeps its time, and none goes without its point.</summary>
+public sealed class LessonLengthTests
+{
+    // Before so many rungs there is hardly a word to read.
+    private const int Opening = 10;
+
+    [Theory]
+    [InlineData(10, 90)]
+    [InlineData(15, 97)]
+    [InlineData(20, 100)]
+    [InlineData(30, 100)]
+    [InlineData(40, 95)]
+    [InlineData(45, 90)]
+    public void A_lesson_keeps_its_time_within_a_tenth_whatever_it_is(int minutes, int share)
+    {
+        var off = new List<string>();
+        var all = 0;
+        foreach (var (ladder, stock) in new[] { (World.Estuary, World.South), (World.Ridge, World.Us) })
+        {
+            for (var place = Opening; place < ladder.Rungs.Count; place += 3)
+            {
+                var lesson = At(ladder, stock, place, minutes);
+                all++;
+                if (Math.Abs(lesson.Seconds - (minutes * 60)) > minutes * 6)
+                {
+                    off.Add($"{lesson.Title} {lesson.Seconds}");
+                }
+            }
+        }
+
+        Assert.True(off.Count * 100 <= all * (100 - share), $"{off.Count} of {all}: {string.Join(", ", off)}");
+    }
+
+    [Fact]
+    public void However_short_it_is_what_is_new_is_met_read_and_spelt_and_what_is_due_is_seen()
+    {
+        for (var place = Opening; place < World.Estuary.Rungs.Count; place += 5)
+        {
+            var lesson = At(World.Estuary, World.South, place, 10);
+            if (lesson.Kind != LessonKind.NewLearning)
+            {
+                continue;
+            }
+
+            Assert.All([Activity.Cards, Activity.Meet, Activity.Read, Activity.Spell], x => Assert.Contains(lesson.Blocks, b => b.Activity == x && b.Items.Count > 0));
+        }
+    }
+
+    [Fact]
+    public void A_longer_lesson_has_more_of_the_same_point_and_nothing_new()
+    {
+        var place = World.Estuary.PlaceOf("ow-ow");
+        var (usual, longer) = (At(World.Estuary, World.South, place, 25), At(World.Estuary, World.South, place, 45));
+        Assert.Equal(usual.Teaches, longer.Teaches);
+        Assert.All([Activity.Read, Activity.Spell, Activity.ReadStory, Activity.ReadSentences, Activity.WriteSentence], x => Assert.True(Count(longer, x) > Count(usual, x), $"{x}"));
+        Assert.True(longer.Blocks.Count(x => Piece.Of(x.Activity).Compares) > 1);
+        Assert.All(longer.Blocks.Where(x => x.Activity is Activity.ReadStory or Activity.WriteSentence), x => Assert.Equal(x.Items.Count, x.Items.Select(i => i.Text).Distinct().Count()));
+
+        static int Count(Lesson lesson, Activity activity) => lesson.Blocks.Where(x => x.Activity == activity).Sum(x => x.Items.Count);
+    }
+
+    [Fact]
+    public void What_a_person_has_kept_does_not_give_way_to_the_time()
+    {
+        var place = World.Estuary.PlaceOf("ow-ow");
+        var brief = World.BriefAt(World.Estuary, World.South, place, 3);
+        var riddle = LessonComposer.Compose(brief).Blocks.Single(x => x.Activity == Activity.Riddles).Items[0];
+        var again = LessonComposer.Compose(new LessonBrief(World.South, brief.Standing, ClassConventions.Usual, brief.Day, brief.Rung, 10, 3, [new KeptItem(LessonPart.Teach, Activity.Riddles, riddle)]));
+        Assert.Contains(again.Items, x => x.Id == riddle.Id);
+    }
+
+    private static Lesson At(Ladder ladder, Core.Choosing.WordStock stock, int place, int minutes)
+    {
+        var brief = World.BriefAt(ladder, stock, place, (ulong)place);
+        return LessonComposer.Compose(new LessonBrief(stock, brief.Standing, ClassConventions.Usual, brief.Day, brief.Rung, minutes, (ulong)place));
+    }
+}
