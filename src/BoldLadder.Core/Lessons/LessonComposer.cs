@@ -45,17 +45,17 @@ public static class LessonComposer
     ];
 
     // Three letters and a tricky word take six minutes to meet: in a lesson of twenty, others give way, but for what a person
-    // has kept or the school has given its minutes.
+    // has kept. A school that has given a piece its minutes is told what is too long.
     private static List<LessonBlock> WithinTime(LessonBrief brief, List<LessonBlock> made)
     {
-        foreach (var activity in GoesFirst)
+        foreach (var activity in brief.Pieces.Pieces.Any(x => x.Minutes is not null) ? [] : GoesFirst)
         {
             if (made.Sum(x => x.Seconds) * 10 <= brief.Minutes * 60 * 11)
             {
                 break;
             }
 
-            made.RemoveAll(x => x.Activity == activity && !(brief.Kind == LessonKind.Contrast && Piece.Of(activity).Compares) && brief.Asked(x.Part, activity) is null && brief.KeptIn(x.Part, activity).Count == 0);
+            made.RemoveAll(x => x.Activity == activity && !(brief.Kind == LessonKind.Contrast && Piece.Of(activity).Compares) && brief.KeptIn(x.Part, activity).Count == 0);
         }
 
         return made;
