@@ -25,8 +25,8 @@ internal readonly struct LessonLength(int minutes)
     public int Dictated => 1 + ((Steps + 1) / 3);
 
     /// <summary>Words that are put together by ear before others are read; none in a lesson of the usual length.</summary>
-    public int Blended => Steps < 2 ? 0 : 6 + Steps;
+    public int Blended => Steps < 1 ? 0 : 6 + Steps;
 
     /// <summary>Beside the day's contrast there is time for a chain.</summary>
-    public bool HasChain => Steps >= 2;
+    public bool HasChain => Steps >= 1;
 }

@@ -16,6 +16,7 @@ public sealed class LessonLengthTests
     [InlineData(15, 97)]
     [InlineData(20, 100)]
     [InlineData(30, 100)]
+    [InlineData(35, 95)]
     [InlineData(40, 95)]
     [InlineData(45, 90)]
     public void A_lesson_keeps_its_time_within_a_tenth_whatever_it_is(int minutes, int share)
