@@ -141,8 +141,8 @@ internal static partial class PartPatterns
     [GeneratedRegex(@"^(?<first>[cgsvz])\s*\+\s*e$", Any)]
     public static partial Regex PlusE();
 
-    // Which words take an ending is no part of it: adding -es to words ending in y.
-    [GeneratedRegex(@"\bto\s+(?:(?:root|base)\s+)?(?:words?|verbs?|nouns?|roots?|bases?)\s+(?:that\s+)?end(?:ing|s)?\s+(?:in|with)\s+.+$", Any)]
+    // Which words take an ending, and what they do for it, is no part of it: adding -es to words ending in y; y to i, then -es.
+    [GeneratedRegex(@"\bto\s+(?:(?:root|base)\s+)?(?:words?|verbs?|nouns?|roots?|bases?)\s+(?:that\s+)?end(?:ing|s)?\s+(?:in|with)\s+.+$|\b(?:chang(?:e|ing)\s+)?(?:the\s+)?y\s+(?:in)?to\s+(?:an?\s+)?i\b[\s,]*(?:(?:then|and|before|add(?:ing)?)\b[\s,]*)*", Any)]
     public static partial Regex WhatTakesIt();
 
     // "VCe a", "CVCe o, u": the split digraphs of those vowels.
@@ -173,7 +173,7 @@ internal static partial class PartPatterns
     [GeneratedRegex(@"^-(?=\s|$)\s*|\s+-$")]
     public static partial Regex LooseDash();
 
-    [GeneratedRegex(@"\b(?:same|as|in|like|for|eg|e\.g|at|the|end|start|final|initial|of|a|word|words|sounds?|says|saying|split|digraph|trigraph|letters?|ending|suffix|past|tense|plural|voiced|unvoiced|middle|beginning|new|first|last|spelling|way|ways|and|or|after|before|both|not|only|usually|alternative)\b", Any)]
+    [GeneratedRegex(@"\b(?:same|as|in|like|for|eg|e\.g|at|the|end|start|final|initial|of|a|word|words|sounds?|says|saying|split|digraph|trigraph|letters?|ending|suffix|past|tense|plural|voiced|unvoiced|middle|beginning|new|first|last|spelling|way|ways|and|or|after|before|both|not|only|usually|alternative|doubl(?:e|es|ed|ing)\s+the|just\s+add)\b", Any)]
     public static partial Regex HintNoise();
 
     [GeneratedRegex(@"\bsplit\b", Any)]

@@ -45,6 +45,9 @@ internal static class SettledColumns
 
         // Long a, beside a_e: how a sound is called.
         columns = Taken(columns, ColumnRole.Sounds, x => IsPart(x) && IsManner(x) && StandsBeside(x, y => !IsManner(y)));
+        // Phrases under a heading that nobody knows, beside letters under one that says so, are talk: something orange, a doll.
+        columns = Taken(columns, ColumnRole.Notes, x => IsPart(x) && x.Heading.Length > 0 && !IsNamed(x) && contents.TextsOf(x) is { Count: > 2 } texts
+            && Mostly(texts, t => !t.Contains(',', StringComparison.Ordinal) && t.Split(' ') is { Length: > 1 } said && said.Any(w => w.Length > 2 && w.All(char.IsAsciiLetter) && words.FindWord(w) is not null)) && StandsBeside(x, y => IsNamed(y) && IsLetters(y)));
         var parts = Taught();
         return [.. columns.Select(x => x.Told ? x : x with { Role = Settled(x, parts, contents, words) })];
     }

@@ -256,6 +256,7 @@ public sealed class SheetLayout
                 // Days: 1, 1, 2 says how many; 1, 2, 3 says which, and so do Monday and Tuesday.
                 : role == ColumnRole.Days ? (texts.Count > 0 && texts.All(x => WrittenDays.Of(x, true) is not null) && !AreWhich(texts) ? role : ColumnRole.Day)
                 // Families of letters by how they are written, or of anything else: they head what stands beside them.
+                : role is ColumnRole.RimeUnits && Mostly(texts, PartPatterns.Manner().IsMatch) ? ColumnRole.Sounds
                 : role is ColumnRole.RimeUnits && (texts.All(SheetWords.NamesFamily) || (texts.Distinct().Count() < texts.Count && texts.All(x => PartReader.WordsIn(x) is [{ Length: > 3 }] && x[0] != '-'))) ? ColumnRole.Section
                 // Taught: ticks, or what was.
                 : role is ColumnRole.LeftOut && texts.Distinct().Count() > 3 && Mostly(texts, x => reader.LooksLikePart(x) && !SheetWords.IsTick(x)) ? ColumnRole.Parts

@@ -8,7 +8,7 @@ internal static partial class SheetLines
     private const RegexOptions Any = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant;
 
     /// <summary>The lines of a cell; tricky words that are named after the parts on one line are a line of their own.</summary>
-    public static IEnumerable<string> Of(string text) => LineEnds().Split(AndTheWords().Replace(TheWord().Replace(InBrackets().Replace(InQuotes().Replace(ByHeart().Replace(PlusIAndA().Replace(Made().Replace(EachDay(text), " (${rest})"), "\ntricky words: ${rest}"), "tricky words: ${rest}"), x => $"tricky words: {string.Join(", ", PartReader.WordsIn(x.Groups["rest"].Value).Where(w => w != "and"))}"), "\ntricky words: ${rest}"), " tricky words: ${rest}"), x => $"\ntricky words: {x.Groups["rest"].Value.Replace(" and ", ", ", StringComparison.OrdinalIgnoreCase)}")).Select(x => x.Trim()).Where(x => x.Length > 0);
+    public static IEnumerable<string> Of(string text) => LineEnds().Split(AndTheWords().Replace(TheWord().Replace(InBrackets().Replace(InQuotes().Replace(ByHeart().Replace(PlusIAndA().Replace(AsWord().Replace(Made().Replace(EachDay(text), " (${rest})"), "\ntricky words: ${rest}"), "\ntricky words: ${rest}"), "tricky words: ${rest}"), x => $"tricky words: {string.Join(", ", PartReader.WordsIn(x.Groups["rest"].Value).Where(w => w != "and"))}"), "\ntricky words: ${rest}"), " tricky words: ${rest}"), x => $"\ntricky words: {x.Groups["rest"].Value.Replace(" and ", ", ", StringComparison.OrdinalIgnoreCase)}")).Select(x => x.Trim()).Where(x => x.Length > 0);
 
     /// <summary>True for a line of what is gone over, in a cell of which another line says what is new: <i>Revise: o, n, d</i>.</summary>
     public static bool GoesOverBesideNew(string line, IReadOnlyList<string> lines) => OldLine().IsMatch(line) && lines.Any(x => NewLine().IsMatch(x));
@@ -45,6 +45,10 @@ internal static partial class SheetLines
     // "Learn 'to' and 'no'": words in quotes, one after another.
     [GeneratedRegex(@"^\s*(?:to\s+|we\s+)?(?:introduce|teach|learn|meet|know)\s+(?<rest>[""'“‘][A-Za-z]+[""'”’](?:\s*(?:,|&|\band\b)+\s*[""'“‘][A-Za-z]+[""'”’])+)\s*$", Any)]
     private static partial Regex InQuotes();
+
+    // "m, e, I (word)": the last of a line, to be learnt as it stands.
+    [GeneratedRegex(@"(?:^|,|\s[+&]|\band)\s*(?<rest>[A-Za-z']+)\s*\(\s*(?:as\s+)?(?:an?\s+|the\s+)?(?:whole\s+)?words?\s*\)\s*$", Any)]
+    private static partial Regex AsWord();
 
     // "i/m/p + I, a": the two words of one letter, after letters.
     [GeneratedRegex(@"\s+\+\s+(?=[^+]*\bI\b)(?<rest>(?-i:I|a)(?:\s*(?:,|&|\band\b)\s*(?-i:I|a))*)\s*$", RegexOptions.CultureInvariant)]
