@@ -79,7 +79,7 @@ internal static class ApplyPart
         var most = !brief.Has(LessonPart.Apply, Activity.ReadSentences) || (sentences is null && story.Count > 0 && left < Timing.Of(Activity.ReadSentences, SentencesBesideStory)) ? 0
             : brief.Length.IsVeryShort ? sentences ?? 1
             : sentences ?? Fitting(left, story.Count > 0 ? SentencesBesideStory + brief.Length.MoreSentences : MostSentences + brief.Length.MoreSentences);
-        if (most == 0 && brief.Minutes >= LessonBrief.FullLesson && brief.Has(LessonPart.Apply, Activity.ReadSentences) && sentences is null && IsStillToMeet(brief, story, ranked))
+        if (most == 0 && !brief.Length.IsShort && brief.Has(LessonPart.Apply, Activity.ReadSentences) && sentences is null && IsStillToMeet(brief, story, ranked))
         {
             most = 1;
         }
@@ -91,7 +91,7 @@ internal static class ApplyPart
             new LessonBlock(LessonPart.Apply, Activity.ReadStory, story),
             new LessonBlock(LessonPart.Apply, Activity.ReadSentences, [.. keptRead, .. read.Select(x => make.Sentence(x, [Why(brief, x), .. justRead.Contains(x.Sentence.Text) ? [Reason.Of(ReasonCode.AgainOnPurpose)] : (Reason[])[]]))]),
             // A short lesson has time for one of the two.
-            (!dictated || (brief.Minutes < LessonBrief.FullLesson && (story.Count > 0 || brief.Length.IsVeryShort))) && brief.KeptIn(LessonPart.Apply, Activity.WriteSentence).Count == 0
+            (!dictated || (brief.Length.IsShort && (story.Count > 0 || brief.Length.IsVeryShort))) && brief.KeptIn(LessonPart.Apply, Activity.WriteSentence).Count == 0
                 ? new LessonBlock(LessonPart.Apply, Activity.WriteSentence, []) : Dictation(brief, make, dice, ranked, seen),
             own,
         ];
@@ -233,20 +233,8 @@ internal static class ApplyPart
     // Chat and chat and chat! is one word written three times.
     private static int Repeated(Sentence one)
     {
-        var times = 0;
-        for (var i = 1; i < one.Keys.Count; i++)
-        {
-            for (var before = 0; before < i; before++)
-            {
-                if (one.Keys[before] == one.Keys[i] && !FunctionWords.Has(one.Keys[i]))
-                {
-                    times++;
-                    break;
-                }
-            }
-        }
-
-        return times;
+        var words = one.Keys.Where(x => !FunctionWords.Has(x)).ToList();
+        return words.Count - words.Distinct().Count();
     }
 
     // From the middle of the ladder something is children's own: a sentence with two of today's words, or how a story goes on.

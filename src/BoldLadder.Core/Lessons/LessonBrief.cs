@@ -35,9 +35,6 @@ public sealed class LessonBrief
     /// <summary>By rank among the words of English.</summary>
     private const int RareForm = 20_000;
 
-    /// <summary>A lesson of fewer minutes is a short one.</summary>
-    internal const int FullLesson = 20;
-
     /// <param name="standing">The group's on the morning of the day, what is planned for the days between included.</param>
     /// <param name="rung">The rung to teach; null for a review.</param>
     /// <param name="minutes">Length of the lesson: the conventions' own, or the short one.</param>
@@ -133,7 +130,7 @@ public sealed class LessonBrief
 
     /// <summary>The kind of shape that it takes.</summary>
     public ShapeKind ShapeKind => BeforeLadder ? ShapeKind.Listening
-        : Minutes < FullLesson ? ShapeKind.Short
+        : Length.IsShort ? ShapeKind.Short
         : Kind switch
         {
             LessonKind.Review => ShapeKind.Review,
@@ -216,7 +213,7 @@ public sealed class LessonBrief
     internal bool IsOfTricky => Rung is { TrickyWords.Count: > 0 } && Teaches.All(x => x.IsPrint);
 
     /// <summary>The tricky words that today teaches, in small letters.</summary>
-    internal IReadOnlySet<string> TrickyToday => Rung?.TrickyWords.Select(x => x.ToLowerInvariant()).ToHashSet() ?? [];
+    internal IReadOnlySet<string> TrickyToday => field ??= Rung?.TrickyWords.Select(x => x.ToLowerInvariant()).ToHashSet() ?? [];
 
     private bool BeginsUntaught(Words.Segmentation reading) => _begun is not null
         && reading.Segments is [{ Correspondence.Sound.IsVowel: false }, { Correspondence.Sound.IsVowel: false }, ..] && !_begun.Exists(x => x.StandsAt(reading, 0));

@@ -11,6 +11,9 @@ internal readonly struct LessonLength(int minutes)
 
     private int Steps => Math.Clamp((minutes - Usual) / Step, 0, MostSteps);
 
+    /// <summary>Of fewer than twenty minutes: it has the shape of a short one.</summary>
+    public bool IsShort => minutes < 20;
+
     /// <summary>With less than a quarter of an hour and a bit there is a sentence in place of a story, and nothing to listen for.</summary>
     public bool IsVeryShort => minutes < 13;
 

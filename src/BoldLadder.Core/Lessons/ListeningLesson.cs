@@ -24,7 +24,7 @@ internal static class ListeningLesson
         }
 
         // A short lesson has about half of everything.
-        var share = brief.Minutes >= LessonBrief.FullLesson ? 1 : InShort;
+        var share = brief.Length.IsShort ? InShort : 1;
         var ofToday = sounds[brief.Day.DayNumber % sounds.Count];
         // Children who begin hear single consonants, and a word they know as one beat.
         bool Plain(ListeningWord x) => brief.Stock.Rules.Rows.Fits(brief.Stock.Rules.Rows.RowsOf(x.Word.Rank).First, Simple);

@@ -21,15 +21,15 @@ public static class RevisitPart
     private const int CardsAlone = 5, OthersAlone = 2;
 
     /// <summary>How many of each track a lesson of this length has room for. Source: the domain's figures for a revisit that is no pile.</summary>
-    private static int Room(RevisitTrack track, int minutes, bool allCards) => track switch
+    private static int Room(RevisitTrack track, LessonLength length, bool allCards) => track switch
     {
-        RevisitTrack.Card => allCards ? RevisitClock.EveryDayUpTo : minutes >= 20 ? MostCards : MostCardsInShort,
-        RevisitTrack.Recall => minutes >= 20 ? 5 : new LessonLength(minutes).IsVeryShort ? 2 : 3,
-        _ => minutes >= 20 ? 6 : new LessonLength(minutes).IsVeryShort ? 2 : 4,
+        RevisitTrack.Card => allCards ? RevisitClock.EveryDayUpTo : length.IsShort ? MostCardsInShort : MostCards,
+        RevisitTrack.Recall => length.IsVeryShort ? 2 : length.IsShort ? 3 : 5,
+        _ => length.IsVeryShort ? 2 : length.IsShort ? 4 : 6,
     };
 
     /// <summary>What of the due things fits: cards count once for each grapheme.</summary>
-    public static IReadOnlyList<DueItem> Fitting(RevisitClock clock, DateOnly day, int minutes) => Fitting(clock.Due(day), x => Room(x, minutes, clock.AllCardsEveryDay));
+    public static IReadOnlyList<DueItem> Fitting(RevisitClock clock, DateOnly day, int minutes) => Fitting(clock.Due(day), x => Room(x, new LessonLength(minutes), clock.AllCardsEveryDay));
 
     private static IReadOnlyList<DueItem> Fitting(IReadOnlyList<DueItem> due, Func<RevisitTrack, int> roomFor)
     {
@@ -96,7 +96,7 @@ public static class RevisitPart
         }
 
         // The pack for both is cut alike for both, whatever each has of its own.
-        int Both(RevisitTrack track) => brief.Has(LessonPart.Revisit, ActivityOf(track)) ? Room(track, brief.Minutes, false) : 0;
+        int Both(RevisitTrack track) => brief.Has(LessonPart.Revisit, ActivityOf(track)) ? Room(track, brief.Length, false) : 0;
         int Alone(RevisitTrack track) => Math.Min(Both(track), track == RevisitTrack.Card ? CardsAlone : OthersAlone);
         var (own, both) = (due.ToDictionary(x => x.Item), Fitting(Ranked(brief, shared.Due), Both));
 
@@ -141,7 +141,7 @@ public static class RevisitPart
 
     // As the school's own shape has it, or as much as fits.
     private static int RoomIn(LessonBrief brief, RevisitTrack track) => !brief.Has(LessonPart.Revisit, ActivityOf(track)) ? 0
-        : brief.Asked(LessonPart.Revisit, ActivityOf(track)) ?? Room(track, brief.Minutes, brief.Standing.Clock.AllCardsEveryDay);
+        : brief.Asked(LessonPart.Revisit, ActivityOf(track)) ?? Room(track, brief.Length, brief.Standing.Clock.AllCardsEveryDay);
 
     private static LessonBlock Block(Activity activity, IReadOnlyList<IReadOnlyList<LessonItem>> packs)
     {
@@ -201,7 +201,7 @@ public static class RevisitPart
     {
         var kept = brief.KeptIn(LessonPart.Revisit, Activity.ReadAgain);
         var count = !brief.Has(LessonPart.Revisit, Activity.ReadAgain) ? 0
-            : (brief.Asked(LessonPart.Revisit, Activity.ReadAgain) ?? (brief.Minutes >= LessonBrief.FullLesson ? ReadAgain : ReadAgainInShort)) - kept.Count;
+            : (brief.Asked(LessonPart.Revisit, Activity.ReadAgain) ?? (brief.Length.IsShort ? ReadAgainInShort : ReadAgain)) - kept.Count;
         var last = brief.Shared?.LastRead(brief.Stock, LessonsBack) ?? LastOf(brief.Standing, LessonsBack)
             .Select(x => (x.Things, brief.Standing.AsIf is not null && x.Read.Count == 0 ? WouldHaveRead(brief, x, dice)
                 : [.. x.Read.Distinct().Select(brief.Stock.Words.FindWord).OfType<LexiconWord>().Where(brief.Judge.IsReadable)]));

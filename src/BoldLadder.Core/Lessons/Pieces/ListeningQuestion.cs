@@ -25,7 +25,7 @@ internal static class ListeningQuestion
         }
 
         var count = !brief.Has(LessonPart.Teach, Activity.Listening) ? 0
-            : (brief.Asked(LessonPart.Teach, Activity.Listening) ?? (brief.Length.IsVeryShort ? 0 : brief.Minutes < LessonBrief.FullLesson ? InShort : riddles is { Count: > 0 } ? BesideRiddles : InFull)) - kept.Count;
+            : (brief.Asked(LessonPart.Teach, Activity.Listening) ?? (brief.Length.IsVeryShort ? 0 : brief.Length.IsShort ? InShort : riddles is { Count: > 0 } ? BesideRiddles : InFull)) - kept.Count;
         var answers = riddles ?? new HashSet<string>();
         var question = count <= 0 || brief.Rung is not { } rung ? null
             : rung.Adds.Select(x => x.Ending).OfType<string>().FirstOrDefault() is { } ending && Endings(brief, make, dice, ending, count) is { } says ? says

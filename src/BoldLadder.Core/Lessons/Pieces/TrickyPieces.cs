@@ -35,7 +35,7 @@ internal static class TrickyPieces
             return new LessonBlock(LessonPart.Practise, Activity.MixedTricky, kept);
         }
 
-        var today = brief.Rung!.TrickyWords.Select(x => x.ToLowerInvariant()).ToList();
+        var today = brief.TrickyToday.ToList();
         var cards = brief.Asked(LessonPart.Practise, Activity.MixedTricky) ?? Cards;
         var known = brief.Standing.Lessons.Reverse().SelectMany(x => x.TrickyWords).Select(x => x.ToLowerInvariant()).Distinct().Except(today).ToList();
         var beside = known.Where(x => today.Exists(t => Confusables.WordsAlike(x, t))).Concat(known).Distinct().Take(MostBeside).ToList();
