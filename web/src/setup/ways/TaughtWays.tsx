@@ -128,7 +128,7 @@ export function LessonWays({ id, own, whole, set }: Props) {
         name="A lesson takes"
         own={own.lessonMinutes != null}
         back={() => set({ lessonMinutes: null })}
-        why="Revisiting, practice and sentences are cut to fit; sentences keep their time longest."
+        why="In a short lesson what can wait is left out, never what is due; a long one goes deeper into the same point."
       >
         <Form.Control
           size="sm"
