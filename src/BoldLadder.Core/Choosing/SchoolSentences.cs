@@ -72,7 +72,7 @@ public sealed class SchoolSentences
     public IReadOnlyList<GradedSentence> Readable(Judge judge, Predicate<SentenceWord> isTarget, Predicate<SentenceWord> isLate, Predicate<SentenceWord>? mayStand = null)
     {
         var found = FoundFor(judge);
-        var graded = new List<GradedSentence>();
+        var graded = new List<GradedSentence>(found.Readable.Length);
         var (target, late, not) = (new bool[_vocabulary.Count], new bool[_vocabulary.Count], new bool[_vocabulary.Count]);
         for (var i = 0; i < found.Legal.Length; i++)
         {

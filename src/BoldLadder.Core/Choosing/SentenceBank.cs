@@ -11,12 +11,17 @@ public sealed record Sentence(string Text, IReadOnlyList<string> Words, IReadOnl
     private static readonly Dictionary<string, Segmentation> AsUsual = [];
 
     private string[]? _keys;
+    private int? _repeated;
 
     // What was worked out of the words of the one does not hold for the other's.
     private Sentence(Sentence other) => (Text, Words, Meant) = (other.Text, other.Words, other.Meant);
 
     /// <summary>Its words in small letters, in their order. Worked out once: a lesson asks it of thousands.</summary>
     public IReadOnlyList<string> Keys => _keys ??= [.. Words.Select(x => x.ToLowerInvariant())];
+
+    // Chat and chat and chat! is one word written three times.
+    /// <summary>How many of its words, those of grammar aside, have stood in it before. Worked out once, as its keys are.</summary>
+    internal int Repeated => _repeated ??= Keys.Where(x => !FunctionWords.Has(x)).ToList() is var words ? words.Count - words.Distinct().Count() : 0;
 
     /// <summary>A line in which print alone says how each word is read.</summary>
     public static Sentence Of(string line) => new(line, SentenceBank.WordsOf(line), AsUsual);

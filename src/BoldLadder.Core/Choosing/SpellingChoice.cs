@@ -28,20 +28,24 @@ public sealed class SpellingChoice(WordStock stock)
         var (fair, told) = (new List<ChosenSpelling>(), new List<ChosenSpelling>());
         foreach (var word in new ReadingChoice(stock).Choose(brief with { Count = Considered }))
         {
-            var judged = fairness.Of(word.Reading, word.Word.Ended, brief.TimesRead.GetValueOrDefault(word.Word.Key));
-            var alike = stock.SoundAlikes(word.Word).FirstOrDefault();
-            var spoken = stock.Spoken.Find(word.Word.Key) ?? "";
             // A base without its ending: the ending is another thing to think of.
-            var ending = word.Word.Ended is not null && brief.Targets.All(x => x.Ending is null);
-            if (ending || (alike is not null && spoken.Length == 0))
+            if (word.Word.Ended is not null && brief.Targets.All(x => x.Ending is null))
             {
                 continue;
             }
 
+            var judged = fairness.Of(word.Reading, word.Word.Ended, brief.TimesRead.GetValueOrDefault(word.Word.Key));
             // One spelling can be told; a word that hides two is no word to spell.
             var one = !judged.Fair && word.HoldsTarget && judged.Reason is { Code: ReasonCode.UnfairAsOther or ReasonCode.UnfairAsWeak, Arguments: [var grapheme, ..] }
                 && fairness.IsFairOnceTold(word.Reading, word.Word.Ended, grapheme) ? grapheme : null;
-            if (judged.Fair || one is not null)
+            if (!judged.Fair && one is null)
+            {
+                continue;
+            }
+
+            var alike = stock.SoundAlikes(word.Word).FirstOrDefault();
+            var spoken = stock.Spoken.Find(word.Word.Key) ?? "";
+            if (alike is null || spoken.Length > 0)
             {
                 IReadOnlyList<Reason> reasons = [.. word.Reasons, one is null ? judged.Reason : Reason.Of(ReasonCode.ToldSpelling, one)];
                 (judged.Fair ? fair : told).Add(new ChosenSpelling(

@@ -225,16 +225,9 @@ internal static class ApplyPart
     {
         var unfit = brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.Text);
         unfit = (unfit * 2) + (x.Sentence.Words.Count > MostToWrite ? 1 : 0);
-        unfit = (unfit * 3) + 2 - Math.Clamp(x.Targets - Repeated(x.Sentence), 0, 2);
+        unfit = (unfit * 3) + 2 - Math.Clamp(x.Targets - x.Sentence.Repeated, 0, 2);
         unfit = (unfit * 3) + (char.IsAsciiLetterLower(x.Sentence.Text[0]) ? 1 : 0) + (!WritesOwn(brief) && x.Sentence.Text.AsSpan(0, x.Sentence.Text.Length - 1).ContainsAny(",;:!?\"") ? 1 : 0);
         return (unfit * LongestSentence) + Math.Abs(x.Sentence.Words.Count - WordsToWrite);
-    }
-
-    // Chat and chat and chat! is one word written three times.
-    private static int Repeated(Sentence one)
-    {
-        var words = one.Keys.Where(x => !FunctionWords.Has(x)).ToList();
-        return words.Count - words.Distinct().Count();
     }
 
     // From the middle of the ladder something is children's own: a sentence with two of today's words, or how a story goes on.
