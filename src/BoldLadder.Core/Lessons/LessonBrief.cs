@@ -149,6 +149,20 @@ public sealed class LessonBrief
     /// <summary>The rung was taught on a day before: today goes deeper.</summary>
     public bool IsFurtherDay => Rung is { Kind: RungKind.Teach } rung && Standing.DaysGiven(rung) > 0;
 
+    // A rung of several parts begins each of its further days with another.
+    private int Turn => IsFurtherDay && Rung is { } rung ? Standing.DaysGiven(rung) - 1 : 0;
+
+    /// <summary>What of its rung a lesson meets: on the first day all; on a further day one in its turn, and what has come to the rung since.</summary>
+    internal IReadOnlyList<Teachable> Meets => field ??= IsFurtherDay && Rung is { Adds: { Count: > 1 } all }
+        ? [.. all.Where((x, at) => at == Turn % all.Count || !Standing.Things.Contains(x))]
+        : Rung?.Adds ?? [];
+
+    /// <summary>The correspondence of its rung that is looked for today; null where it has none.</summary>
+    internal Correspondence? LookedFor => Rung is { Kind: RungKind.Teach, Correspondences: { Count: > 0 } all } ? all[Turn % all.Count] : null;
+
+    /// <summary>The same of its tricky words: those met on a day before are read at sight by now.</summary>
+    internal IReadOnlyList<string> MeetsTricky => [.. (Rung?.TrickyWords ?? []).Where(x => !IsFurtherDay || !Standing.TrickyWords.Contains(x.ToLowerInvariant()))];
+
     /// <summary>Whether the lesson has a place for the piece.</summary>
     public bool Has(LessonPart part, Activity activity) => Find(part, activity) is not null;
 

@@ -12,15 +12,15 @@ internal static class TeachPart
 
     public static IReadOnlyList<LessonBlock> Make(LessonBrief brief, ItemMaker make, Dice dice)
     {
-        if (brief.Rung is not { } rung)
+        if (brief.Rung is null)
         {
             return [];
         }
 
-        var meet = rung.Adds.Where(x => x.Kind != TeachableKind.Capital).Select(x => make.Item(
+        var meet = brief.Meets.Where(x => x.Kind != TeachableKind.Capital).Select(x => make.Item(
             ItemKind.Card, x.Mark?.Sign ?? x.Label, x.Correspondence?.Key ?? "", [Reason.Of(ReasonCode.TodaysPoint)], x.Correspondence?.Sound.SayIt ?? ""))
-            .Concat(Capitals(rung.Capitals).Select(x => make.Item(ItemKind.Card, x, "", [Reason.Of(ReasonCode.TodaysPoint)])));
-        var tricky = rung.TrickyWords.Select(x => make.Tricky(x, [Part(brief, x)]));
+            .Concat(Capitals([.. brief.Meets.Where(x => x.Kind == TeachableKind.Capital).Select(x => x.Label)]).Select(x => make.Item(ItemKind.Card, x, "", [Reason.Of(ReasonCode.TodaysPoint)])));
+        var tricky = brief.MeetsTricky.Select(x => make.Tricky(x, [Part(brief, x)]));
         var riddles = RiddlePiece.Make(brief, make, dice);
         return
         [

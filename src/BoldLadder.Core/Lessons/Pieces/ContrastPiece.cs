@@ -63,13 +63,11 @@ internal static class ContrastPiece
             return doubled;
         }
 
-        foreach (var taught in rung.Correspondences)
+        // A rung's further days compare another of its parts, or with something else, where there is something else.
+        var given = brief.Standing.DaysGiven(rung);
+        if (TurnAbout.Of([.. rung.Correspondences.Select(x => Fitting(brief, make, dice, used, x))]).DistinctBy(Compared).Take(given + 1).ToList() is { Count: > 0 } fitting)
         {
-            // A rung's second day compares with something else, where there is something else.
-            if (Fitting(brief, make, dice, used, taught).Take(brief.Standing.DaysGiven(rung) + 1).LastOrDefault() is { } found)
-            {
-                return found;
-            }
+            return fitting[given % fitting.Count];
         }
 
         var chain = ChainBlock.Make(brief, make, dice);
@@ -77,6 +75,10 @@ internal static class ContrastPiece
             ?? rung.Correspondences.Select(x => Grown(brief, make, dice, x)).FirstOrDefault(x => x is not null)
             ?? (chain is not null && IsOnPoint(brief, chain) ? chain : LongerWords.Beats(brief, make, dice, used) ?? chain);
     }
+
+    // Ai beside ay is ay beside ai.
+    private static string Compared(LessonBlock x) =>
+        $"{x.Activity} {string.Join(' ', x.Asks.Select(a => $"{a.Code} {string.Join(' ', a.Arguments.Order(StringComparer.Ordinal))}"))}";
 
     // What a part is best compared with, the best first, each made when it is asked for.
     private static IEnumerable<LessonBlock> Fitting(LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used, Correspondence taught)

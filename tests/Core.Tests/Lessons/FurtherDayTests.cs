@@ -1,0 +1,92 @@
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Lessons;
+using BoldLadder.Core.Lessons.Pieces;
+using BoldLadder.Core.Log;
+using BoldLadder.Core.Sounds;
+
+namespace BoldLadder.Core.Tests.Lessons;
+
+/// <summary>A rung of several days gets lessons that go deeper, and not one lesson several times.</summary>
+public sealed class FurtherDayTests
+{
+    private const string Letters = "h u m g e n i p t o b d a r l f c:k w j v ";
+
+    private static readonly Ladder Week = World.LadderOf(
+        string.Join(' ', Letters.Trim().Split(' ').Select(x => x.Contains(':') ? x : $"{x}:{x}")) + " sh:sh+ch:ch+th:th+!said ee:ee+!you").Paced(4, new HashSet<string>(), null);
+
+    // The lessons of a rung's days, each given as it was planned.
+    private static List<Lesson> Lived(int place, int days)
+    {
+        var stock = World.Stock(Week, Accent.SouthernBritish);
+        var entries = World.LogOf(Week.Rungs.Take(place).SelectMany(x => Enumerable.Repeat(x, x.Days))).ToList();
+        var lessons = new List<Lesson>();
+        for (var day = 0; day < days; day++)
+        {
+            var standing = World.StandingOf(Week, entries, stock.Rules);
+            var date = World.Year.SchoolDays[entries.Count];
+            var lesson = LessonComposer.Compose(new LessonBrief(stock, standing, Core.Conventions.ClassConventions.Usual, date, Week.Rungs[place], 25, (ulong)day));
+            entries.Add(LessonLog.Entry(lesson, $"lesson {entries.Count}", date, LogOutcome.Taught, entries.Count + 1, []));
+            lessons.Add(lesson);
+        }
+
+        return lessons;
+    }
+
+    private static List<string> In(Lesson lesson, Activity activity) => [.. lesson.Blocks.Where(x => x.Activity == activity).SelectMany(x => x.Items).Select(x => x.Text)];
+
+    private static readonly int Digraphs = Week.Rungs.Count - 2;
+
+    [Fact]
+    public void On_a_rungs_further_days_its_parts_are_met_again_one_by_one()
+    {
+        var met = Lived(Digraphs, 4).Select(x => In(x, Activity.Meet)).ToList();
+        Assert.Equal([["sh", "ch", "th"], ["sh"], ["ch"], ["th"]], met);
+    }
+
+    [Fact]
+    public void Each_further_day_looks_for_the_part_that_it_meets_again()
+    {
+        foreach (var lesson in Lived(Digraphs, 4).Skip(1))
+        {
+            Assert.Contains(lesson.Blocks, x => x.Activity == Activity.Spot && x.Asks[0].Arguments[0] == In(lesson, Activity.Meet)[0]);
+        }
+    }
+
+    [Fact]
+    public void A_rungs_days_do_not_compare_the_same_again()
+    {
+        var compared = Lived(Digraphs, 3).Select(x => x.Blocks.Single(b => Piece.Of(b.Activity).Compares))
+            .Select(x => string.Join(' ', x.Asks.SelectMany(a => a.Arguments).Concat(x.Items.Select(i => i.Heading)).Distinct())).ToList();
+        Assert.Equal(compared.Count, compared.Distinct().Count());
+    }
+
+    [Fact]
+    public void A_tricky_word_met_on_a_rungs_first_day_is_read_at_sight_on_the_next()
+    {
+        var lessons = Lived(Digraphs, 2);
+        Assert.Equal(["said"], In(lessons[0], Activity.MeetTricky));
+        Assert.Empty(In(lessons[1], Activity.MeetTricky));
+        Assert.Contains("said", In(lessons[1], Activity.TrickyAtSight));
+    }
+
+    [Fact]
+    public void What_comes_to_a_rung_after_its_first_day_is_met_when_it_has_come()
+    {
+        var stock = World.Stock(Week, Accent.SouthernBritish);
+        var whole = Week.Rungs[^1];
+        var before = whole with { Adds = [Week.Rungs[0].Adds[0]], TrickyWords = [] };
+        var entries = World.LogOf([.. Week.Rungs.Take(Week.Rungs.Count - 1).SelectMany(x => Enumerable.Repeat(x, x.Days)), before]);
+        var standing = World.StandingOf(Week, entries, stock.Rules);
+        var lesson = LessonComposer.Compose(new LessonBrief(stock, standing, Core.Conventions.ClassConventions.Usual, World.Year.SchoolDays[entries.Count], whole, 25, 1));
+        Assert.Equal(["ee"], In(lesson, Activity.Meet));
+        Assert.Equal(["you"], In(lesson, Activity.MeetTricky));
+    }
+
+    [Fact]
+    public void No_sentence_is_dictated_again_while_there_are_others()
+    {
+        var dictated = Lived(Digraphs, 4).Concat(Lived(Week.Rungs.Count - 1, 4)).SelectMany(x => In(x, Activity.WriteSentence)).ToList();
+        Assert.Equal(8, dictated.Count);
+        Assert.Equal(dictated.Count, dictated.Distinct().Count());
+    }
+}
