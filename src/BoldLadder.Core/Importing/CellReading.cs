@@ -62,7 +62,17 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
                 continue;
             }
 
-            if (lineRole == ColumnRole.TrickyWords)
+            // Tricky: none.
+            if (text != line && SheetWords.IsNothing(text))
+            {
+                continue;
+            }
+
+            if (layout.DayColumns && SheetWords.NamesDoing(text))
+            {
+                at.Begin(made, source).Parts.Add(WrittenPart.Plain(WrittenKind.Lesson, text) with { Lesson = Ladders.RungKind.Consolidation });
+            }
+            else if (lineRole == ColumnRole.TrickyWords)
             {
                 (made.FirstOrDefault() ?? at.Begin(made, source)).Tricky.AddRange(TrickyIn(text));
             }

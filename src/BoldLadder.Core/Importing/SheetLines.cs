@@ -8,16 +8,23 @@ internal static partial class SheetLines
     private const RegexOptions Any = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant;
 
     /// <summary>The lines of a cell; tricky words that are named after the parts on one line are a line of their own.</summary>
-    public static IEnumerable<string> Of(string text) => LineEnds().Split(AndTheWords().Replace(TheWord().Replace(InBrackets().Replace(InQuotes().Replace(ByHeart().Replace(PlusIAndA().Replace(AsWord().Replace(Made().Replace(EachDay(text), " (${rest})"), "\ntricky words: ${rest}"), "\ntricky words: ${rest}"), "tricky words: ${rest}"), x => $"tricky words: {string.Join(", ", PartReader.WordsIn(x.Groups["rest"].Value).Where(w => w != "and"))}"), "\ntricky words: ${rest}"), " tricky words: ${rest}"), x => $"\ntricky words: {x.Groups["rest"].Value.Replace(" and ", ", ", StringComparison.OrdinalIgnoreCase)}")).Select(x => x.Trim()).Where(x => x.Length > 0);
+    public static IEnumerable<string> Of(string text) => LineEnds().Split(BothLabelled().Replace(AndTheWords().Replace(TheWord().Replace(InBrackets().Replace(InQuotes().Replace(ByHeart().Replace(PlusIAndA().Replace(AsWord().Replace(Made().Replace(EachDay(text), " (${rest})"), "\ntricky words: ${rest}"), "\ntricky words: ${rest}"), "tricky words: ${rest}"), x => $"tricky words: {string.Join(", ", PartReader.WordsIn(x.Groups["rest"].Value).Where(w => w != "and"))}"), "\ntricky words: ${rest}"), " tricky words: ${rest}"), x => $"\ntricky words: {x.Groups["rest"].Value.Replace(" and ", ", ", StringComparison.OrdinalIgnoreCase)}"), "\n")).Select(x => x.Trim()).Where(x => x.Length > 0);
 
     /// <summary>True for a line of what is gone over, in a cell of which another line says what is new: <i>Revise: o, n, d</i>.</summary>
-    public static bool GoesOverBesideNew(string line, IReadOnlyList<string> lines) => OldLine().IsMatch(line) && lines.Any(x => NewLine().IsMatch(x));
+    public static bool GoesOverBesideNew(string line, IReadOnlyList<string> lines) => OldLine().IsMatch(line) && lines.Any(x => NewLine().Match(x) is { Success: true } said && !SheetWords.IsNothing(x[said.Length..]));
 
     [GeneratedRegex(@"^\s*(re-?visit|review|revise|revision|recall|re-?cap|practi[sc]e|apply|again)\b[^:]{0,24}:", Any)]
     private static partial Regex OldLine();
 
     [GeneratedRegex(@"^\s*(new|teach|introduce)\b[^:]{0,24}:", Any)]
     private static partial Regex NewLine();
+
+    /// <summary>True for a cell that says in one of its lines what is new: <i>Revise: o, n / New: d</i>.</summary>
+    public static bool SaysNew(string text) => Of(text).Any(NewLine().IsMatch);
+
+    // Both on one line.
+    [GeneratedRegex(@"(?<=\S)\s*[/;|]\s*(?=(new|teach|introduce|re-?visit|review|revise|revision|recall|re-?cap|practi[sc]e|apply)\b[^:;/|]{0,24}:)", Any)]
+    private static partial Regex BothLabelled();
 
     // "Mon g, Tue o, Wed review": a day on each line.
     private static string EachDay(string text) => DayInLine().Matches(text) is { Count: > 1 } days

@@ -120,7 +120,8 @@ internal sealed class SheetReading
         {
             switch (_layout.RoleAt(cell.Column))
             {
-                case ColumnRole.TrickyWords when SheetWords.IsHoliday(cell.Text):
+                // Break, beside what its week teaches, is a word.
+                case ColumnRole.TrickyWords when SheetWords.IsHoliday(cell.Text) && (made.Count == 0 || cell.Text.Trim().Contains(' ', StringComparison.Ordinal)):
                     Leave(cell, LeftOutReason.Holiday);
                     break;
                 case ColumnRole.TrickyWords:
@@ -267,7 +268,7 @@ internal sealed class SheetReading
             return true;
         }
 
-        if (SheetWords.IsSection(text))
+        if (SheetWords.IsSection(text) || (_layout.Columns.Count == 1 && SheetWords.HeadsWords(text)))
         {
             _at.Enter(text);
             return true;

@@ -49,7 +49,9 @@ internal static partial class SheetWords
     ];
 
     /// <summary>What a heading says of its column; null when it is none.</summary>
-    public static ColumnRole? RoleOf(string heading) => heading.Length > 60 ? null : Named(heading) ?? Named(PartReader.WithoutBrackets(heading).Trim());
+    public static ColumnRole? RoleOf(string heading) => heading.Length > 60 ? null : Named(OneOrMore(heading)) ?? Named(PartReader.WithoutBrackets(heading).Trim());
+
+    private static string OneOrMore(string heading) => heading.Replace("(s)", "s", StringComparison.OrdinalIgnoreCase);
 
     private static ColumnRole? Named(string heading) => Headers.Where(x => x.Words.IsMatch(heading)).Select(x => (ColumnRole?)x.Role).FirstOrDefault();
 
@@ -127,7 +129,7 @@ internal static partial class SheetWords
     private static partial Regex KeyRow();
 
     /// <summary>True for what is written where nothing is: a dash, <i>none</i>.</summary>
-    public static bool IsNothing(string text) => text.Trim().ToLowerInvariant() is "-" or "–" or "—" or "--" or "n/a" or "none" or "nil" or "." or "...";
+    public static bool IsNothing(string text) => text.Trim().ToLowerInvariant() is "-" or "–" or "—" or "--" or "n/a" or "none" or "nothing" or "nothing new" or "nil" or "." or "...";
 
     /// <summary>The words that a class is to read: <i>read the, I</i>; empty for anything else.</summary>
     public static IReadOnlyList<string> WordsToRead(string text) => ToRead().Match(text) is { Success: true } match ? PartReader.WordsIn(match.Groups["rest"].Value) : [];
@@ -137,6 +139,9 @@ internal static partial class SheetWords
 
     /// <summary>True for what only says that tricky words stand beside it.</summary>
     public static bool NamesTrickyWords(string text) => text.Trim().TrimEnd(':').EndsWith("words", StringComparison.OrdinalIgnoreCase) && RoleOf(text) == ColumnRole.TrickyWords;
+
+    /// <summary>True for what heads a list of words to learn by heart: <i>words to know on sight</i>.</summary>
+    public static bool HeadsWords(string text) => text.StartsWith("words", StringComparison.OrdinalIgnoreCase) && !text.AsSpan().ContainsAny(":,") && RoleOf(text) == ColumnRole.TrickyWords;
 
     /// <summary>True for a tick that says yes.</summary>
     public static bool IsYes(string text) => IsTick(text) && !text.Trim().StartsWith("n", StringComparison.OrdinalIgnoreCase);
@@ -149,8 +154,18 @@ internal static partial class SheetWords
 
     /// <summary>What a day is for when nothing new is taught on it; null when something is.</summary>
     public static RungKind? LessonOf(string text) => CheckLesson().IsMatch(text) ? RungKind.Check
-        : ContrastLesson().IsMatch(text) ? RungKind.Contrast
+        : ContrastLesson().IsMatch(text) && !ComparedByEnding().IsMatch(text) ? RungKind.Contrast
         : ReviewLesson().IsMatch(text) ? RungKind.Consolidation : null;
+
+    // -er, -est (comparing): what the endings are for.
+    [GeneratedRegex(@"^\s*[-–](er|est)\b.*\bcompar", Any)]
+    private static partial Regex ComparedByEnding();
+
+    /// <summary>True for what is done on a day of reading or writing, where nothing else stands: no word to be learnt.</summary>
+    public static bool NamesDoing(string text) => Doing().IsMatch(text);
+
+    [GeneratedRegex(@"^\s*(reading|writing|spelling|story|dictation)\s*$", Any)]
+    private static partial Regex Doing();
 
     /// <summary>The pattern of boxes that some text names, or the two that stand at the ends of a word; none for most.</summary>
     public static IReadOnlyList<TaughtStructure> StructuresOf(string text) => ThreeSyllables().IsMatch(text) ? [TaughtStructure.ThreeSyllables]
@@ -254,7 +269,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"\b(rimes?|rime\s+units?|(word\s+)?famil(y|ies)|chunks?)\b", Any)]
     private static partial Regex RimeHeader();
 
-    [GeneratedRegex(@"^\s*(new|what)\s*$|\b(graphemes?|gpcs?|spellings?|letters?|consonants?|vowels?|correspondences?|digraphs?|trigraphs?|doubles|double\s+letters|code|focus|objectives?|contents?|patterns?|to\s+teach|teach(ing)?|new\s+(learning|sounds?|phonics|this\s+week|today|teaching)|learning|phonics?|(first|second|third|1st|2nd|3rd)\s+(new\s+)?(sounds?|graphemes?|letters?)|(sounds?|letters?|graphemes?)\s+of\s+the\s+(week|day)|what(\s+is|'s|\s+we\s+teach\s+that\s+is)\s+(new|taught)|what\s+(we|they|I|children|pupils)\s+(teach|do|cover|learn|are\s+(doing|learning|taught))|taught\s+today|written|how\s+(it\s+is|it's|we)\s+(spelt|spelled|written|write\s+it)|ways?\s+(to|of|we)\s+(spell|writ)\w*(\s+it)?)\b", Any)]
+    [GeneratedRegex(@"^\s*(new|what)\s*$|\b(graphemes?|gpcs?|spellings?|letters?|consonants?|vowels?|correspondences?|digraphs?|trigraphs?|doubles|double\s+letters|code|focus|objectives?|contents?|patterns?|to\s+teach|teach(ing)?|new\s+(learning|sounds?|phonics|this\s+week|today|teaching)|learning|phonics?|(first|second|third|1st|2nd|3rd)\s+(new\s+)?(sounds?|graphemes?|letters?)|(sounds?|letters?|graphemes?)\s+of\s+the\s+(week|day)|(mon|tues|wednes|thurs|fri)day['’]?s\s+(sounds?|letters?|graphemes?)|what(\s+is|'s|\s+we\s+teach\s+that\s+is)\s+(new|taught)|what\s+(we|they|I|children|pupils)\s+(teach|do|cover|learn|are\s+(doing|learning|taught))|taught\s+today|written|how\s+(it\s+is|it's|we)\s+(spelt|spelled|written|write\s+it)|ways?\s+(to|of|we)\s+(spell|writ)\w*(\s+it)?)\b", Any)]
     private static partial Regex PartHeader();
 
     [GeneratedRegex(@"\bwords?\s+((for|to)\s+)?(read|spell|writ|blend|segment)\w*|\b(read|spell|writ)ing\s+words?\b|\bspellings?\s+(test|list|words?)\b|\bspellings?\s+(to\s+(learn|take|practi[sc]e|send)|for\s+home|sent)\b|\b(home|take[\s-]home)\s+spellings?\b", Any)]
@@ -305,7 +320,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"\b(assess(ment)?s?|baselines?|check(s|point)?|test|tests|quiz|screening|screen)\b", Any)]
     private static partial Regex CheckLesson();
 
-    [GeneratedRegex(@"\b(contrast|compare|comparing|alternatives?\s+together|sort(ing)?\s+(the\s+)?(spellings?|sounds?)|sort\s*$|\S{1,4}\s+(and|or|/|&)\s+\S{1,4}\s+mixed(\s+up)?\s*$|which\s+spelling|versus|vs\.?|side\s+by\s+side)\b|^\s*[a-z]{1,4}\s+or\s+[a-z]{1,4}\s*\?\s*$|(?<!consonants?\s)\btogether\s*$", Any)]
+    [GeneratedRegex(@"\b(contrast|compare|comparing|alternatives?\s+together|sort(ing)?\s+(the\s+)?(spellings?|sounds?)|sort\s+\S{1,4}\s*(and|or|/|&|,)\s*\S{1,4}\s*$|sort\s*$|\S{1,4}\s+(and|or|/|&)\s+\S{1,4}\s+mixed(\s+up)?\s*$|which\s+spelling|versus|vs\.?|side\s+by\s+side)\b|^\s*[a-z]{1,4}\s+or\s+[a-z]{1,4}\s*\?\s*$|(?<!consonants?\s)\btogether\s*$", Any)]
     private static partial Regex ContrastLesson();
 
     [GeneratedRegex(@"\b(review(s|ing)?|revis(e|ion|it|iting)|re-?cap(s|ping)?|consolidat\w*|catch[\s-]?up|go(ing|es)?\s+over|went\s+over|look(ing|s)?\s+back|over[\s-]?learn\w*|recall|again|practi[sc]e\s+(week|day|all|everything)|mixed\s+practi[sc]e|(blending|segmenting|word\s+reading|c?vc)\s+(week|day|practi[sc]e)|(all|every\w*)\s+(\w+\s+){0,3}so\s+far|no\s+new\s+(sounds?|letters?|learning)|nothing\s+new|fun\s+friday|re-?read|overflow|slack|spare\s+day|buffer|mop[\s-]?up|secure|blend(ing)?\s+(sounds?|words?)|segment(ing)?\s+(sounds?|words?)|c?vc(\s*(and|/|,|&)\s*c?vc)?\s+words?)\b|^\s*((more\s+|extra\s+|further\s+)?practi[sc]e|mix(ed)?)\s|\bblend(ing)?\s+(with\s+)?(these|those|all|our|known)\s+\w+|\bblend(ing)?\s+(with\s+)?[a-z](,?\s+(and\s+)?[a-z])*\s*$|^\s*read\s+(?![ai]\b)[a-z]\s*$|^\s*(mixed|games?|read(ing)?\s+(and|&)\s+(spell|writ)\w*)\s*$|^\s*(oral\s+)?(blend(ing)?|segment(ing)?)(\s*(and|&|/|,)\s*(blend|segment)(ing)?)?\s*($|\s[a-z]{1,3}(-[a-z]{1,3})+|:\s*[a-z]*[aeiou][a-z]*\b)", Any)]
