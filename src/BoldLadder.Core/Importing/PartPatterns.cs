@@ -40,7 +40,7 @@ internal static partial class PartPatterns
     public static partial Regex ArrowsBetween();
 
     // A list of letters in a sentence: after that h, e, u and b; c, k and ck come next.
-    [GeneratedRegex(@"^\s*(?:(?!\S*\s*\b(?:long|short|soft|hard|silent|split)\b)(?<talk>[A-Z][a-z']+(?:\s+[a-z']{2,}){0,6})\s+)?(?<list>[a-z]{1,3}(?:\s*,\s*[a-z]{1,3})*(?:\s*,\s*[a-z]{1,3}|\s*,?\s+and\s+[a-z]{1,3}))(?<talk>(?:\s+[a-z]{3,})+)?\s*\.?\s*$")]
+    [GeneratedRegex(@"^\s*(?:(?!\S*\s*\b(?:long|short|soft|hard|silent|split)\b)(?<talk>[A-Z][a-z']+(?:\s+[a-z']{2,}){0,6})\s+)?(?<list>[a-z]{1,3}(?:\s*,\s*[a-z]{1,3})*(?:\s*,\s*[a-z]{1,3}|\s*,?\s+and\s+[a-z]{1,3})(?:\s*\([a-z]{2,10}\))?)(?<talk>(?:\s+[a-z]{3,})+)?\s*\.?\s*$")]
     public static partial Regex ListInTalk();
 
     // The two words of one letter, together: I with its capital is no letter to be taught.
@@ -62,6 +62,10 @@ internal static partial class PartPatterns
     // What kind of thing it is, before the one thing: VCe: a_e; magic e a_e.
     [GeneratedRegex(@"^\s*(?:c?vce(?:\s+with\s+[aeiou])?|flsz|floss|digraph|trigraph|vowel\s+team|gpc|grapheme|phoneme)s?\s*:\s*|^\s*(?:magic|silent|final)\s+e\s+(?=[aeiou]\s?[_–-]\s?e\b)", Any)]
     public static partial Regex KindAhead();
+
+    // Where its letter stands, before the letters: n before k (nk); v at the end: ve.
+    [GeneratedRegex(@"^\s*(?<first>[a-z])\s+(?:before\s+(?:an?\s+)?[a-z]|at\s+the\s+end(?:\s+of\s+(?:a\s+)?words?)?)\s*(?::\s*(?<letters>\k<first>[a-z]{1,2})|\(\s*(?<letters>\k<first>[a-z]{1,2})\s*\))\s*$", Any)]
+    public static partial Regex WhereAhead();
 
     // Whatever is said before a colon, when letters and nothing else stand behind it: next come: g, e, p.
     [GeneratedRegex(@"^(?<talk>[A-Za-z][A-Za-z' ]{2,40}):\s*(?<list>[^:()]+)$", Any)]

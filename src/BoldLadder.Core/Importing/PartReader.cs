@@ -99,7 +99,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
     {
         text = text.Replace('’', '\'').Replace('‘', '\'').Replace('“', '"').Replace('”', '"').Replace('\u00A0', ' ').Replace('‑', '-').Replace('−', '-')
             .Replace("q(u)", "qu", StringComparison.OrdinalIgnoreCase).Replace('＿', '_').Replace('／', '/').Replace("\u200B", "", StringComparison.Ordinal).Replace("\u00AD", "", StringComparison.Ordinal);
-        text = EndsIn().Replace(WhatTakesIt().Replace(Neighbours().Replace(text, " "), ""), x => x.Groups["dash"].Success ? "ending " : "final ");
+        text = EndsIn().Replace(WhatTakesIt().Replace(Neighbours().Replace(WhereAhead().Replace(text, "${letters}"), " "), ""), x => x.Groups["dash"].Success ? "ending " : "final ");
         text = SaidSounds.WithLengths(text);
         text = VowelOfVce().Replace(text, x => string.Join(", ", x.Groups["vowel"].Captures.Select(v => $"{v.Value}_e")));
         text = Adding().Replace(text, x => string.Join(", ", x.Groups["ending"].Captures.Select(e => "-" + e.Value.ToLowerInvariant())));
@@ -126,7 +126,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
 
     // The letters of a sentence, without what is said before and behind them; null for anything else.
     private string? Told(string text) => ListInTalk().Match(text) is { Success: true } match && match.Groups["talk"].Captures is { Count: > 0 } talk && SheetWords.LessonOf(text) is null && talk.All(x => x.Value.Split(' ', StringSplitOptions.RemoveEmptyEntries).All(w => _token.IsWord(w.ToLowerInvariant())))
-        && CellPieces.Of(match.Groups["list"].Value) is { Count: > 1 } pieces && pieces.TrueForAll(x => _token.Known(x.Text)) && pieces.Count(x => x.Text.Length > 1 && _token.IsWord(x.Text)) * 2 < pieces.Count ? match.Groups["list"].Value : null;
+        && CellPieces.Of(match.Groups["list"].Value) is { Count: > 1 } pieces && pieces.TrueForAll(x => _token.Known(WithoutBrackets(x.Text).Trim())) && pieces.Count(x => x.Text.Length > 1 && _token.IsWord(x.Text)) * 2 < pieces.Count ? match.Groups["list"].Value : null;
 
     private bool IsLetters(string text) => TokenReader.Split(text, false) is not null || (TokenReader.LettersOnly(text) is { } letters && (_token.Known(letters) || _token.IsCluster(letters)));
 

@@ -164,7 +164,7 @@ internal static partial class SheetWords
     /// <summary>True for what is done on a day of reading or writing, where nothing else stands: no word to be learnt.</summary>
     public static bool NamesDoing(string text) => Doing().IsMatch(text);
 
-    [GeneratedRegex(@"^\s*(reading|writing|spelling|story|dictation)\s*$", Any)]
+    [GeneratedRegex(@"^\s*(reading|writing|spelling|story|dictation|(words?|phonics|sounds?|letters?|reading|writing|spelling|story)\s+(games?|work|time|hunt))\s*$", Any)]
     private static partial Regex Doing();
 
     /// <summary>The pattern of boxes that some text names, or the two that stand at the ends of a word; none for most.</summary>
