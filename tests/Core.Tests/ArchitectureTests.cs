@@ -1,3 +1,4 @@
+using System.Text.RegularExpressions;
 using ArchUnitNET.Domain;
 using ArchUnitNET.Loader;
 using ArchUnitNET.xUnitV3;
@@ -6,7 +7,7 @@ using static ArchUnitNET.Fluent.ArchRuleDefinition;
 
 namespace BoldLadder.Core.Tests;
 
-public class ArchitectureTests
+public partial class ArchitectureTests
 {
     /// <summary>The folders of the core, in the order in which data flows.</summary>
     private static readonly string[] Order = ["Sounds", "Words", "Ladders", "Importing", "Calendar", "Conventions", "Reading", "Choosing", "Notes", "Mapping", "Suggesting", "Log", "Lessons", "Year"];
@@ -44,6 +45,17 @@ public class ArchitectureTests
     [InlineData("System.IO.FileSystem")]
     public void The_core_reaches_for_no_file_no_net_and_no_database(string assembly) =>
         Assert.DoesNotContain(typeof(Lexicon).Assembly.GetReferencedAssemblies(), x => x.Name == assembly);
+
+    // The bars of the ladder stood beside their figures for a while: two pages called something by one name.
+    [Fact]
+    public void What_a_page_calls_by_a_name_is_styled_in_one_place() => Assert.Empty(
+        Directory.GetFiles(Path.Combine(World.Root, "web", "src", "styles"), "_*.scss")
+            .SelectMany(file => NamedAlone().Matches(File.ReadAllText(file)).Select(x => x.Groups["name"].Value).Distinct().Select(name => (name, file: Path.GetFileName(file))))
+            .GroupBy(x => x.name).Where(x => x.Count() > 1).Select(x => $"{x.Key}: {string.Join(", ", x.Select(y => y.file))}"));
+
+    // A rule for one name; where several are given one look, each still has its own place.
+    [GeneratedRegex(@"(?<!,\n)^\.(?<name>[a-z0-9-]+) \{", RegexOptions.Multiline)]
+    private static partial Regex NamedAlone();
 
     [Fact]
     public void No_rule_of_the_core_reads_a_clock()

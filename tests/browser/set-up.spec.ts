@@ -64,7 +64,7 @@ test('each rung stands beside the cell it came from, and what became no rung is 
   await expect(page.locator('.section-row')).toHaveText(['Autumn 1', 'Autumn 2', 'Spring 1']);
   await page.locator('.left-out summary').click();
   await expect(page.locator('.left-out li', { hasText: 'Half term' })).toContainText('no school');
-  await page.locator('.columns summary').click();
+  await page.locator('.sheet-columns summary').click();
   await page.getByLabel('Tricky words').selectOption('leftOut');
   await expect(page.locator('.left-out li', { hasText: 'the, to' })).toContainText('its column is left out');
 });

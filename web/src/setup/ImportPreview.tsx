@@ -119,7 +119,7 @@ export function ImportPreview({ brought, setUp, onKept, onPut }: Props) {
 function Columns({ view, brought }: { view: ImportView; brought: Import }) {
   const terms = useTerms();
   return (
-    <details className="columns">
+    <details className="sheet-columns">
       <summary>
         How the sheet was read: {view.columns.filter((x) => x.role !== 'leftOut').length} of{' '}
         {view.columns.length} columns

@@ -50,7 +50,7 @@ export function AskBox({ strip }: { strip?: Strip }) {
   const words = day ? [] : asked.split(/[^A-Za-z'-]+/).filter((x) => x !== '');
   return (
     <div
-      className="ask"
+      className="ask-box"
       ref={panel}
       // A button that is disabled while it saves loses the focus to nothing: that is no leaving.
       onBlur={(x) => x.relatedTarget && !panel.current?.contains(x.relatedTarget) && setOpen(false)}

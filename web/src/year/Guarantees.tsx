@@ -21,7 +21,7 @@ export function Guarantees() {
     <div className="guarantees">
       <p className="promise">{promise(data)}</p>
       <Planning unplanned={data.unplanned} />
-      <div className="figures">
+      <div className="guarantee-figures">
         {figuresOf(data).map((x) => (
           <Figure
             key={x.key}
