@@ -30,6 +30,7 @@ public static class LessonComposer
         var practise = PractisePart.Make(brief, make, dice, left, gaps);
         List<LessonBlock> made = [.. revisit.Concat(teach).Concat(practise).Concat(apply).Where(x => x.Items.Count > 0)];
         made.AddRange(ByEar.Make(brief, make, dice, made, whole - made.Sum(x => x.Seconds)).Where(x => x.Items.Count > 0));
+        made = StoryAgain.Added(brief, make, made, whole - made.Sum(x => x.Seconds));
         var blocks = WithinTime(brief, made).OrderBy(x => x.Part).ThenBy(x => PlaceOf(brief.Pieces, x)).ToList();
         return new Lesson(
             brief.Kind, brief.Minutes, brief.Rung?.Id ?? "", brief.Rung?.Label ?? "review",

@@ -25,6 +25,9 @@ internal readonly struct LessonLength(int minutes)
 
     public int Stories => 1 + (Steps / 3);
 
+    /// <summary>Stories of the last lessons that are read again where there is time; none in a lesson of the usual length.</summary>
+    public int StoriesAgain => (Steps + 1) / 2;
+
     public int Dictated => 1 + ((Steps + 1) / 3);
 
     /// <summary>Words that are put together by ear before others are read; none in a lesson of the usual length.</summary>
