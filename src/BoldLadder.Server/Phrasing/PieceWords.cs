@@ -109,7 +109,12 @@ public sealed class PieceWords(ClassConventions conventions)
         : IsSideBySide(lesson, block) ? "Lay the cards side by side, and write two or three known words under each. Children say what is the same, find what is not, and where in the word each stands."
         : How(block.Activity);
 
-    public string Name(Lesson lesson, LessonBlock block) => IsSideBySide(lesson, block) ? "Side by side" : Name(block.Activity);
+    public string Name(Lesson lesson, LessonBlock block) => IsSideBySide(lesson, block) ? "Side by side"
+        : block.Activity == Activity.ReadStory && block.Items.Count > 1 ? Stories(block) : Name(block.Activity);
+
+    // A long lesson has more than one, and one of an earlier lesson again where there is time.
+    private static string Stories(LessonBlock block) =>
+        block.Items.Where(x => x.Reasons.Any(r => r.Code == ReasonCode.FromLastLesson)).Select(x => x.Heading).ToList() is { Count: > 0 } again ? $"Stories; again, faster: {string.Join(", ", again)}" : "Stories";
 
     // On a day of contrast nothing is met for the first time.
     private static bool IsSideBySide(Lesson lesson, LessonBlock block) => lesson.Kind == LessonKind.Contrast && block.Activity == Activity.Meet;
