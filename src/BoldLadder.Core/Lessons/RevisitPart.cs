@@ -219,8 +219,12 @@ public static class RevisitPart
             new Judge(brief.Standing.Taught), lesson.Things, brief.Shape, new HashSet<string>(), brief.Standing.TimesRead, new HashSet<string>(), ReadAgain, (ulong)dice.Next(int.MaxValue), brief.MayChoose))
             .Where(x => x.HoldsTarget).Select(x => x.Word)];
 
-    /// <summary>The last lessons that taught a rung, the latest first.</summary>
-    internal static IEnumerable<TaughtLesson> LastOf(Standing standing, int count) => standing.Lessons.Where(x => x.RungId.Length > 0).TakeLast(count).Reverse();
+    /// <summary>The last lessons that taught a rung, the latest first; when there was none for a week, the last of whatever kind.</summary>
+    internal static IEnumerable<TaughtLesson> LastOf(Standing standing, int count)
+    {
+        var lately = standing.Lessons.TakeLast(RevisitClock.NewestFor).Any(x => x.RungId.Length > 0);
+        return standing.Lessons.Where(x => !lately || x.RungId.Length > 0).TakeLast(count).Reverse();
+    }
 
     private static Reason Why(DueItem due) =>
         due.Last ? Reason.Of(ReasonCode.TaughtLast)

@@ -6,7 +6,7 @@ namespace BoldLadder.Core.Log;
 
 /// <summary>A thing due for revisiting.</summary>
 /// <param name="Overdue">Teaching days since it fell due; 0 when it is due today.</param>
-/// <param name="Last">True for what the last lesson taught.</param>
+/// <param name="Last">True for what the last lesson taught, for a week.</param>
 public readonly record struct DueItem(RevisitItem Item, int Overdue, bool Last, bool Shaky);
 
 /// <summary>
@@ -24,6 +24,9 @@ public sealed class RevisitClock
     /// <summary>Teaching days after which a tricky word that has left comes back: about a month.</summary>
     public const int Month = 20;
 
+    /// <summary>Teaching days for which what was taught last is met every day, whatever its interval: a school week. After that it is one thing among others.</summary>
+    public const int NewestFor = 5;
+
     private static readonly int[] Cards = [1, 2, 4, 7, 10];
     private static readonly int[] Recalls = [1, 2, 4, 7, 10, 15];
     private static readonly int[] Trickies = [1, 2, 3, 5];
@@ -32,12 +35,13 @@ public sealed class RevisitClock
     private readonly HashSet<string> _graphemes;
     private readonly SchoolYear _year;
     private readonly ReadingRules _rules;
-    private HashSet<RevisitItem> _last;
+    // What the last lesson taught that taught anything, and the teaching day it was on.
+    private (HashSet<RevisitItem> Items, int Day) _last;
 
     private record struct State(int LastSeen, int Clean, bool Shaky);
 
     public RevisitClock(GroupLog log, SchoolYear year, ReadingRules rules)
-        : this([], [], year, rules, [])
+        : this([], [], year, rules, ([], 0))
     {
         foreach (var entry in log.Counted.Where(x => x.Outcome != LogOutcome.Missed))
         {
@@ -47,7 +51,7 @@ public sealed class RevisitClock
     }
 
     private RevisitClock(
-        Dictionary<RevisitItem, State> states, HashSet<string> graphemes, SchoolYear year, ReadingRules rules, HashSet<RevisitItem> last) =>
+        Dictionary<RevisitItem, State> states, HashSet<string> graphemes, SchoolYear year, ReadingRules rules, (HashSet<RevisitItem> Items, int Day) last) =>
         (_states, _graphemes, _year, _rules, _last) = (states, graphemes, year, rules, last);
 
     /// <summary>A clock that goes on by itself from here.</summary>
@@ -65,7 +69,7 @@ public sealed class RevisitClock
             _states.TryAdd(item, new State(day, 0, false));
         }
 
-        _last = added.Count > 0 ? [.. added] : _last;
+        _last = added.Count > 0 ? ([.. added], day) : _last;
         foreach (var item in seen)
         {
             if (_states.TryGetValue(item, out var state) && state.LastSeen < day)
@@ -109,8 +113,8 @@ public sealed class RevisitClock
         {
             _graphemes.UnionWith(rung.Correspondences.Select(x => x.Grapheme.Text));
             var added = Of(rung.Adds, rung.TrickyWords, _rules).ToHashSet();
-            _last = added.Count > 0 ? added : _last;
             ago -= rung.Days;
+            _last = added.Count > 0 ? (added, today - ago - 1) : _last;
             foreach (var item in added)
             {
                 _states.TryAdd(item, new State(today - ago - 1, 0, false));
@@ -158,13 +162,14 @@ public sealed class RevisitClock
         var today = _year.Ordinal(day);
         var afterBreak = LastBreak(day);
         var due = new List<DueItem>();
+        var newest = today - _last.Day <= NewestFor ? _last.Items : [];
         foreach (var (item, state) in _states)
         {
             // What is due only because of a break waits behind what would have been due without it.
             var at = DueAt(item, state);
-            if (at <= today || state.LastSeen < afterBreak || _last.Contains(item))
+            if (at <= today || state.LastSeen < afterBreak || newest.Contains(item))
             {
-                due.Add(new DueItem(item, Math.Max(0, today - at), _last.Contains(item), state.Shaky));
+                due.Add(new DueItem(item, Math.Max(0, today - at), newest.Contains(item), state.Shaky));
             }
         }
 

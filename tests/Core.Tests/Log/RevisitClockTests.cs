@@ -34,6 +34,26 @@ public class RevisitClockTests
     }
 
     [Fact]
+    public void What_was_taught_last_is_met_every_day_for_a_week_and_is_then_one_thing_among_others()
+    {
+        var many = Many();
+        var last = many[^1].Things[0];
+        var card = new RevisitItem(RevisitTrack.Card, last.Correspondence!.Value.Key);
+        var taught = World.Year.Ordinal(many[^1].Day);
+        var met = new List<int>();
+        for (var after = 1; after <= 12; after++)
+        {
+            var day = World.Year.SchoolDays[taught + after];
+            var due = Clock(many).Due(day).Where(x => x.Item == card).ToList();
+            met.AddRange(due.Select(_ => after));
+            many.Add(World.Entry(many.Count + 1, day, new Rung { Id = "review" }, seen: [.. due.Select(x => x.Item)]));
+        }
+
+        Assert.Equal([1, 2, 3, 4, 5], met.Take(5));
+        Assert.True(met.Count < 9, string.Join(' ', met));
+    }
+
+    [Fact]
     public void Shaky_sets_an_item_back_to_tomorrow()
     {
         var many = Many();
