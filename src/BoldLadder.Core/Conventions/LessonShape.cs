@@ -120,13 +120,13 @@ public sealed record LessonShape(ShapeKind Kind, IReadOnlyList<ShapePiece> Piece
     private static readonly Dictionary<ShapeKind, LessonShape> Shipped = new[]
     {
         Of(ShapeKind.Opening, [.. Meeting, Slot.Riddles], [.. WithPictures.Where(x => x is not (Slot.MadeUp or Slot.SameSound))], [.. Apply.Where(x => x.Slot != Slot.WritePicture)],
-            [new(LessonPart.Apply, Slot.FindPicture), new(LessonPart.Apply, Slot.SayApart), new(LessonPart.Apply, Slot.FirstLetter), new(LessonPart.Apply, Slot.WriteLetters)]),
+            [new(LessonPart.Apply, Slot.FindPicture), new(LessonPart.Apply, Slot.SayApart), new(LessonPart.Apply, Slot.FirstLetter), new(LessonPart.Apply, Slot.OralBlending), new(LessonPart.Apply, Slot.WriteLetters)]),
         Of(ShapeKind.NewLearning, [.. Meeting, Slot.Riddles], WithPictures, Apply, ByEar),
         Of(ShapeKind.FurtherDay, [Slot.Meet, Slot.MeetTricky, Slot.Spot], [Slot.OralBlending, Slot.Contrast, Slot.SameSound, Slot.Read, Slot.MatchPicture, Slot.MadeUp, Slot.Build, Slot.Spell, Slot.WriteName], ApplyAndFinish, ByEar),
         Of(ShapeKind.Contrast, Meeting, [.. WithPictures.Where(x => x != Slot.MatchPicture)], Apply, ByEar),
         Of(ShapeKind.Structure, Meeting, Practice, Apply, ByEar),
         Of(ShapeKind.Review, Meeting, Practice, ApplyAndFinish, ByEar),
-        Of(ShapeKind.TrickyWordDay, [Slot.MeetTricky, Slot.SayTricky], [Slot.MixedTricky, Slot.OralBlending, Slot.FillGap, Slot.Read, Slot.Contrast, Slot.MadeUp], Apply, ByEar),
+        Of(ShapeKind.TrickyWordDay, [Slot.MeetTricky, Slot.SayTricky], [Slot.MixedTricky, Slot.OralBlending, Slot.FillGap, Slot.Read, Slot.Contrast, Slot.MadeUp], Apply, [new(LessonPart.Apply, Slot.FindPicture), new(LessonPart.Apply, Slot.FirstLetter), .. ByEar]),
         Of(ShapeKind.Print, [Slot.Meet, Slot.MeetTricky], [Slot.OralBlending, Slot.MendSentence, Slot.Read, Slot.Contrast, Slot.MadeUp, Slot.Spell, Slot.WriteName], Apply, ByEar),
         Of(ShapeKind.Check, Meeting, Practice, Apply, ByEar),
         // A short lesson has no time for anything of one's own.

@@ -133,15 +133,19 @@ public sealed class LessonBrief
         : Length.IsShort ? ShapeKind.Short
         : Kind switch
         {
-            LessonKind.Review => ShapeKind.Review,
+            // With so few letters, going over them is done as meeting them is: by ear, with pictures, letter by letter.
+            LessonKind.Review => HasFewLetters ? ShapeKind.Opening : ShapeKind.Review,
             LessonKind.Contrast => ShapeKind.Contrast,
             LessonKind.Check => ShapeKind.Check,
             LessonKind.TrickyWordDay => ShapeKind.TrickyWordDay,
             LessonKind.Print => ShapeKind.Print,
+            LessonKind.NewLearning when HasFewLetters => ShapeKind.Opening,
             _ when IsFurtherDay => ShapeKind.FurtherDay,
             LessonKind.Structure => ShapeKind.Structure,
-            _ => Judge.Taught.Correspondences.Count() < EarlyLetters ? ShapeKind.Opening : ShapeKind.NewLearning,
+            _ => ShapeKind.NewLearning,
         };
+
+    private bool HasFewLetters => Judge.Taught.Correspondences.Count() < EarlyLetters;
 
     /// <summary>Which pieces the lesson has, in what order and for how long.</summary>
     public LessonShape Pieces { get; }
@@ -160,8 +164,8 @@ public sealed class LessonBrief
     /// <summary>The correspondence of its rung that is looked for today; null where it has none.</summary>
     internal Correspondence? LookedFor => Rung is { Kind: RungKind.Teach, Correspondences: { Count: > 0 } all } ? all[Turn % all.Count] : null;
 
-    /// <summary>The same of its tricky words: those met on a day before are read at sight by now.</summary>
-    internal IReadOnlyList<string> MeetsTricky => [.. (Rung?.TrickyWords ?? []).Where(x => !IsFurtherDay || !Standing.TrickyWords.Contains(x.ToLowerInvariant()))];
+    /// <summary>The same of its tricky words: those met beside letters on a day before are read at sight by now; where they are all the rung has they are met again.</summary>
+    internal IReadOnlyList<string> MeetsTricky => [.. (Rung?.TrickyWords ?? []).Where(x => !IsFurtherDay || Rung is { AddsParts: false } || !Standing.TrickyWords.Contains(x.ToLowerInvariant()))];
 
     /// <summary>Whether the lesson has a place for the piece.</summary>
     public bool Has(LessonPart part, Activity activity) => Find(part, activity) is not null;

@@ -14,7 +14,8 @@ internal static class TeachPart
     {
         if (brief.Rung is null)
         {
-            return [];
+            // Nothing new: while there are few letters two of them are told apart by ear again.
+            return brief.ShapeKind == ShapeKind.Opening ? [ListeningQuestion.Make(brief, make, dice)] : [];
         }
 
         var meet = brief.Meets.Where(x => x.Kind != TeachableKind.Capital).Select(x => make.Item(

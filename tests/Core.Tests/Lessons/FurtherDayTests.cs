@@ -70,6 +70,17 @@ public sealed class FurtherDayTests
     }
 
     [Fact]
+    public void Where_tricky_words_are_all_a_rung_has_they_are_met_on_each_of_its_days()
+    {
+        var ladder = World.LadderOf(string.Join(' ', Letters.Trim().Split(' ').Select(x => x.Contains(':') ? x : $"{x}:{x}")) + " !was+!my").Paced(3, new HashSet<string>(), null);
+        var stock = World.Stock(ladder, Accent.SouthernBritish);
+        var entries = World.LogOf([.. ladder.Rungs, ladder.Rungs[^1]]);
+        var lesson = LessonComposer.Compose(new LessonBrief(
+            stock, World.StandingOf(ladder, entries, stock.Rules), Core.Conventions.ClassConventions.Usual, World.Year.SchoolDays[entries.Count], ladder.Rungs[^1], 25, 1));
+        Assert.Equal(["was", "my"], In(lesson, Activity.MeetTricky));
+    }
+
+    [Fact]
     public void What_comes_to_a_rung_after_its_first_day_is_met_when_it_has_come()
     {
         var stock = World.Stock(Week, Accent.SouthernBritish);

@@ -1,0 +1,47 @@
+using BoldLadder.Core.Conventions;
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Lessons;
+using BoldLadder.Core.Log;
+
+namespace BoldLadder.Core.Tests.Lessons;
+
+/// <summary>In the first weeks there is hardly a word to read: lessons are full all the same, by ear, with pictures, letter by letter.</summary>
+public sealed class OpeningDaysTests
+{
+    private const int Minutes = 25;
+
+    // A review comes after the second rung and after the sixth, as in a week of four new days and one of none.
+    private static List<Lesson> Lived(Ladder ladder, Core.Choosing.WordStock stock, int daysARung)
+    {
+        var paced = ladder.Paced(daysARung, new HashSet<string>(), null);
+        var plan = paced.Rungs.Take(7).SelectMany((x, at) => Enumerable.Repeat<Rung?>(x, x.Days).Concat(at is 1 or 5 ? [null] : [])).ToList();
+        var standing = World.StandingOf(paced, [], stock.Rules);
+        var lessons = new List<Lesson>();
+        for (var at = 0; at < plan.Count; at++)
+        {
+            var day = World.Year.SchoolDays[at];
+            lessons.Add(LessonComposer.Compose(new LessonBrief(stock, standing, ClassConventions.Usual, day, plan[at], Minutes, (ulong)at)));
+            standing = standing.After(LessonLog.Entry(lessons[^1], $"lesson {at}", day, LogOutcome.Taught, at + 1, []));
+        }
+
+        return lessons;
+    }
+
+    [Theory]
+    [InlineData(1)]
+    [InlineData(3)]
+    public void A_lesson_of_the_first_weeks_fills_three_quarters_of_its_time_a_review_too(int daysARung)
+    {
+        var lessons = Lived(World.Estuary, World.South, daysARung).Concat(Lived(World.Ridge, World.Us, daysARung));
+        Assert.Empty(lessons.Where(x => x.Seconds * 4 < Minutes * 60 * 3).Select(x => $"{x.Title} {x.Kind} {x.Seconds}: {string.Join(", ", x.Blocks.Select(b => $"{b.Activity} {b.Seconds}"))}"));
+    }
+
+    [Fact]
+    public void A_review_with_two_letters_asks_which_of_the_two_is_heard()
+    {
+        var review = Lived(World.Estuary, World.South, 1)[2];
+        Assert.Equal(LessonKind.Review, review.Kind);
+        var listening = review.Blocks.Single(x => x.Activity == Activity.Listening);
+        Assert.Equal(["m", "o"], listening.Items.Select(x => x.Heading).Distinct().Order());
+    }
+}
