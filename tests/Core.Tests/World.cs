@@ -125,6 +125,21 @@ internal static class World
         position, lesson ?? $"lesson {position}", day, outcome, rung.Id,
         outcome == LogOutcome.Taught ? rung.Adds : [], outcome == LogOutcome.Taught ? rung.TrickyWords : [], seen ?? [], shaky ?? [], []);
 
+    /// <summary>The lessons of days that a class lives one after another, each planned from what those before it left.</summary>
+    /// <param name="days">What each day teaches; null for a review.</param>
+    public static List<Core.Lessons.Lesson> Lived(WordStock stock, Standing standing, IEnumerable<Rung?> days, int minutes = 25)
+    {
+        var lessons = new List<Core.Lessons.Lesson>();
+        foreach (var (rung, at) in days.Select((x, i) => (x, i)))
+        {
+            var day = Year.SchoolDays[standing.Lessons.Count];
+            lessons.Add(Core.Lessons.LessonComposer.Compose(new Core.Lessons.LessonBrief(stock, standing, Core.Conventions.ClassConventions.Usual, day, rung, minutes, (ulong)at)));
+            standing = standing.After(Core.Lessons.LessonLog.Entry(lessons[^1], $"lesson {standing.Lessons.Count}", day, LogOutcome.Taught, standing.Lessons.Count + 1, []));
+        }
+
+        return lessons;
+    }
+
     /// <summary>For the lesson of a rung on the morning after all rungs before it were taught.</summary>
     public static Core.Lessons.LessonBrief BriefAt(Ladder ladder, WordStock stock, int place, ulong seed) => new(
         stock, StandingOf(ladder, LogOf(ladder.Rungs.Take(place)), stock.Rules), ClassConventions.Usual, Year.SchoolDays[place], ladder.Rungs[place], 25, seed);

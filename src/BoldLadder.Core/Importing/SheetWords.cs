@@ -129,7 +129,7 @@ internal static partial class SheetWords
     private static partial Regex KeyRow();
 
     /// <summary>True for what is written where nothing is: a dash, <i>none</i>.</summary>
-    public static bool IsNothing(string text) => text.Trim().ToLowerInvariant() is "-" or "–" or "—" or "--" or "n/a" or "none" or "nothing" or "nothing new" or "nil" or "." or "...";
+    public static bool IsNothing(string text) => text.Trim().ToLowerInvariant() is "-" or "–" or "—" or "--" or "n/a" or "none" or "nothing" or "nil" or "." or "...";
 
     /// <summary>The words that a class is to read: <i>read the, I</i>; empty for anything else.</summary>
     public static IReadOnlyList<string> WordsToRead(string text) => ToRead().Match(text) is { Success: true } match ? PartReader.WordsIn(match.Groups["rest"].Value) : [];

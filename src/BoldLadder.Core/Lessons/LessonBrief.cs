@@ -153,16 +153,10 @@ public sealed class LessonBrief
     /// <summary>The rung was taught on a day before: today goes deeper.</summary>
     public bool IsFurtherDay => Rung is { Kind: RungKind.Teach } rung && Standing.DaysGiven(rung) > 0;
 
-    // A rung of several parts begins each of its further days with another.
-    private int Turn => IsFurtherDay && Rung is { } rung ? Standing.DaysGiven(rung) - 1 : 0;
-
     /// <summary>What of its rung a lesson meets: on the first day all; on a further day one in its turn, and what has come to the rung since.</summary>
-    internal IReadOnlyList<Teachable> Meets => field ??= IsFurtherDay && Rung is { Adds: { Count: > 1 } all }
-        ? [.. all.Where((x, at) => at == Turn % all.Count || !Standing.Things.Contains(x))]
+    internal IReadOnlyList<Teachable> Meets => field ??= IsFurtherDay && Rung is { Adds: { Count: > 1 } all } rung
+        ? [.. all.Where((x, at) => at == (Standing.DaysGiven(rung) - 1) % all.Count || !Standing.Things.Contains(x))]
         : Rung?.Adds ?? [];
-
-    /// <summary>The correspondence of its rung that is looked for today; null where it has none.</summary>
-    internal Correspondence? LookedFor => Rung is { Kind: RungKind.Teach, Correspondences: { Count: > 0 } all } ? all[Turn % all.Count] : null;
 
     /// <summary>The same of its tricky words: those met beside letters on a day before are read at sight by now; where they are all the rung has they are met again.</summary>
     internal IReadOnlyList<string> MeetsTricky => [.. (Rung?.TrickyWords ?? []).Where(x => !IsFurtherDay || Rung is { AddsParts: false } || !Standing.TrickyWords.Contains(x.ToLowerInvariant()))];

@@ -38,7 +38,9 @@ public sealed record PartTeaching(
             return Compared(lesson, notes, stock);
         }
 
-        var parts = lesson.Teaches.Where(x => x.Kind != TeachableKind.Capital).Take(Most)
+        // On a rung's further day one of its parts is met again: the others have been told.
+        var met = lesson.Blocks.Where(x => x.Activity == Activity.Meet).SelectMany(x => x.Items).ToList();
+        var parts = lesson.Teaches.Where(x => x.Kind != TeachableKind.Capital && (met.Count == 0 || met.Exists(i => x.Correspondence is { } c ? i.Split == c.Key : i.Text == (x.Mark?.Sign ?? x.Label)))).Take(Most)
             .Concat(lesson.Teaches.Where(x => x.Kind == TeachableKind.Capital).Take(MostCapitals));
         var several = lesson.Teaches.Count >= Several;
         return [.. parts.Select((x, i) => x.Correspondence is { } c ? Shortened(Of(c, x, lesson, notes, stock, before, i == 0), several && Has(before.Concat(lesson.Teaches.Take(i)), c, stock), i) : x.Kind == TeachableKind.Capital ? OfCapital(x, lesson, notes, i == 0) : Of(x, lesson, notes))];

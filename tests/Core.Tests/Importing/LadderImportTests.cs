@@ -224,6 +224,14 @@ public class LadderImportTests
         }
     }
 
+    [Fact]
+    public void A_week_with_nothing_new_goes_over_what_is_known()
+    {
+        var read = Read("Sounds", "m", "o", "d", "Nothing new", "g");
+        Assert.Equal(RungKind.Consolidation, read.Rungs[3].Rung.Kind);
+        Assert.Equal("m:m o:o d:d g:g", Teaches(read));
+    }
+
     private static IEnumerable<string> Letters(Teachable thing) => thing.Correspondence is { } part ? part.Grapheme.Text.Split('_') : thing.Ending is { } ending ? [ending] : [thing.Run!.Letters];
 
     private static string Teaches(ImportedLadder read) => string.Join(' ', read.Rungs.SelectMany(x => x.Rung.Adds).Select(Written));

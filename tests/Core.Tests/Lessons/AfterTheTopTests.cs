@@ -1,6 +1,5 @@
-using BoldLadder.Core.Conventions;
+using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Lessons;
-using BoldLadder.Core.Log;
 
 namespace BoldLadder.Core.Tests.Lessons;
 
@@ -9,22 +8,8 @@ public sealed class AfterTheTopTests
 {
     private const int Days = 12, Week = 5;
 
-    private static readonly List<Lesson> Lived = Live();
-
-    private static List<Lesson> Live()
-    {
-        var entries = World.LogOf(World.Estuary.Rungs).ToList();
-        var standing = World.StandingOf(World.Estuary, entries, World.South.Rules);
-        var lessons = new List<Lesson>();
-        for (var at = 0; at < Days; at++)
-        {
-            var day = World.Year.SchoolDays[entries.Count + at];
-            lessons.Add(LessonComposer.Compose(new LessonBrief(World.South, standing, ClassConventions.Usual, day, null, 25, (ulong)at)));
-            standing = standing.After(LessonLog.Entry(lessons[^1], $"lesson {at}", day, LogOutcome.Taught, 1000 + at, []));
-        }
-
-        return lessons;
-    }
+    private static readonly List<Lesson> Lived = World.Lived(
+        World.South, World.StandingOf(World.Estuary, World.LogOf(World.Estuary.Rungs), World.South.Rules), Enumerable.Repeat<Rung?>(null, Days));
 
     private static HashSet<string> In(Lesson lesson, Activity activity) => [.. lesson.Blocks.Where(x => x.Activity == activity).SelectMany(x => x.Items).Select(x => x.Text)];
 

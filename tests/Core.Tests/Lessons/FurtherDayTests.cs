@@ -18,18 +18,7 @@ public sealed class FurtherDayTests
     private static List<Lesson> Lived(int place, int days)
     {
         var stock = World.Stock(Week, Accent.SouthernBritish);
-        var entries = World.LogOf(Week.Rungs.Take(place).SelectMany(x => Enumerable.Repeat(x, x.Days))).ToList();
-        var lessons = new List<Lesson>();
-        for (var day = 0; day < days; day++)
-        {
-            var standing = World.StandingOf(Week, entries, stock.Rules);
-            var date = World.Year.SchoolDays[entries.Count];
-            var lesson = LessonComposer.Compose(new LessonBrief(stock, standing, Core.Conventions.ClassConventions.Usual, date, Week.Rungs[place], 25, (ulong)day));
-            entries.Add(LessonLog.Entry(lesson, $"lesson {entries.Count}", date, LogOutcome.Taught, entries.Count + 1, []));
-            lessons.Add(lesson);
-        }
-
-        return lessons;
+        return World.Lived(stock, World.StandingOf(Week, World.LogOf(Week.Rungs.Take(place).SelectMany(x => Enumerable.Repeat(x, x.Days))), stock.Rules), Enumerable.Repeat(Week.Rungs[place], days));
     }
 
     private static List<string> In(Lesson lesson, Activity activity) => [.. lesson.Blocks.Where(x => x.Activity == activity).SelectMany(x => x.Items).Select(x => x.Text)];
@@ -41,6 +30,14 @@ public sealed class FurtherDayTests
     {
         var met = Lived(Digraphs, 4).Select(x => In(x, Activity.Meet)).ToList();
         Assert.Equal([["sh", "ch", "th"], ["sh"], ["ch"], ["th"]], met);
+    }
+
+    [Fact]
+    public void A_further_day_tells_of_the_part_that_it_meets_again_and_not_of_the_others()
+    {
+        var stock = World.Stock(Week, Accent.SouthernBritish);
+        var told = Lived(Digraphs, 3).Select(x => PartTeaching.Of(x, World.Notes, stock, new HashSet<Teachable>()).Select(p => p.Part.Label).ToList()).ToList();
+        Assert.Equal([["sh", "ch", "th"], ["sh"], ["ch"]], told);
     }
 
     [Fact]

@@ -1,7 +1,5 @@
-using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Lessons;
-using BoldLadder.Core.Log;
 
 namespace BoldLadder.Core.Tests.Lessons;
 
@@ -15,16 +13,7 @@ public sealed class OpeningDaysTests
     {
         var paced = ladder.Paced(daysARung, new HashSet<string>(), null);
         var plan = paced.Rungs.Take(7).SelectMany((x, at) => Enumerable.Repeat<Rung?>(x, x.Days).Concat(at is 1 or 5 ? [null] : [])).ToList();
-        var standing = World.StandingOf(paced, [], stock.Rules);
-        var lessons = new List<Lesson>();
-        for (var at = 0; at < plan.Count; at++)
-        {
-            var day = World.Year.SchoolDays[at];
-            lessons.Add(LessonComposer.Compose(new LessonBrief(stock, standing, ClassConventions.Usual, day, plan[at], Minutes, (ulong)at)));
-            standing = standing.After(LessonLog.Entry(lessons[^1], $"lesson {at}", day, LogOutcome.Taught, at + 1, []));
-        }
-
-        return lessons;
+        return World.Lived(stock, World.StandingOf(paced, [], stock.Rules), plan, Minutes);
     }
 
     [Theory]

@@ -24,7 +24,7 @@ internal static class SpotPiece
             return new LessonBlock(LessonPart.Teach, Activity.Spot, kept) { Asks = brief.AsksIn(LessonPart.Teach, Activity.Spot) };
         }
 
-        if (!brief.Has(LessonPart.Teach, Activity.Spot) || (brief.LookedFor ?? brief.Targets.Select(x => x.Correspondence).FirstOrDefault(x => x is not null))?.Grapheme is not { } today)
+        if (!brief.Has(LessonPart.Teach, Activity.Spot) || (brief.IsFurtherDay ? brief.Meets.Concat(brief.Targets) : brief.Targets).Select(x => x.Correspondence?.Grapheme).FirstOrDefault(x => x is not null) is not { } today)
         {
             return new LessonBlock(LessonPart.Teach, Activity.Spot, []);
         }
