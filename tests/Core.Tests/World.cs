@@ -105,6 +105,9 @@ internal static class World
     public static Ladder LadderOf(string rungs, string shape = "6 3 2") =>
         LadderText.Parse($"name\tTest\n[All]\t{shape}\n{rungs.Replace(" ", "\n").Replace("+", " ")}");
 
+    /// <summary>An order as another school keeps it, by its file's name in <c>tests/orders</c>.</summary>
+    public static Ladder Order(string name) => LadderText.Parse(File.ReadAllText(Path.Combine(Root, "tests", "orders", $"{name}.ladder.tsv")));
+
     /// <summary>A ladder of these sections.</summary>
     public static Ladder Created(IEnumerable<Section> sections) => Ladder.TryCreate("Test", [.. sections], out var ladder, out var problems)
         ? ladder

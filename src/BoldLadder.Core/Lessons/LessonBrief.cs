@@ -139,7 +139,7 @@ public sealed class LessonBrief
             LessonKind.Check => ShapeKind.Check,
             LessonKind.TrickyWordDay => ShapeKind.TrickyWordDay,
             LessonKind.Print => ShapeKind.Print,
-            LessonKind.NewLearning when HasFewLetters => ShapeKind.Opening,
+            LessonKind.NewLearning or LessonKind.Structure when HasFewLetters => ShapeKind.Opening,
             _ when IsFurtherDay => ShapeKind.FurtherDay,
             LessonKind.Structure => ShapeKind.Structure,
             _ => ShapeKind.NewLearning,

@@ -48,9 +48,48 @@ public sealed record LadderUnits(IReadOnlyList<GraphemeRun> RimeUnits, IReadOnly
         return behind.Where(x => x.Kind != PartKind.Structure || !longer.Contains(x.Key)).Concat(beats < 2 ? [] : [new Part(PartKind.Structure, longer[Math.Min(beats, 3) - 2])]);
     }
 
-    /// <summary>Clusters of the ladder that a reading has at the start or the end of a run of consonants.</summary>
-    internal IEnumerable<Part> ClustersIn(Segmentation reading) =>
-        from cluster in Clusters
-        where Enumerable.Range(0, reading.Segments.Count).Any(i => cluster.StandsAt(reading, i))
-        select new Part(PartKind.Cluster, cluster.Key);
+    /// <summary>
+    /// A reading's parts and the clusters of the ladder that it has. Who is taught the <i>nd</i> of <i>hand</i> has no need
+    /// to wait for any two consonants together: a run of consonants that is a cluster of the ladder needs that and no structure.
+    /// </summary>
+    internal IReadOnlyList<Part> WithClusters(Segmentation reading, EndedWord? ended, IEnumerable<Part> parts)
+    {
+        var found = Clusters.Where(x => Enumerable.Range(0, reading.Segments.Count).Any(i => x.StandsAt(reading, i))).ToList();
+        return found.Count == 0 ? [.. parts]
+            : [.. parts.Except(Covered(reading, ended, found)), .. found.Select(x => new Part(PartKind.Cluster, x.Key))];
+    }
+
+    private static IEnumerable<Part> Covered(Segmentation reading, EndedWord? ended, List<GraphemeRun> clusters)
+    {
+        var runs = RunsOf(reading, EndOfBase(reading, ended)).ToList();
+        bool IsOne((int At, int Count) run) => run.Count < 2 || clusters.Exists(x => x.Parts.Count == run.Count && x.StandsAt(reading, run.At));
+        if (IsOne(runs[0]))
+        {
+            yield return new Part(PartKind.Structure, Teachable.KeyOf(TaughtStructure.PairAtStart));
+        }
+
+        if (IsOne(runs[^1]))
+        {
+            yield return new Part(PartKind.Structure, Teachable.KeyOf(TaughtStructure.PairAtEnd));
+        }
+
+        if (runs.Where(x => x.Count > 2).All(IsOne))
+        {
+            yield return new Part(PartKind.Structure, Teachable.KeyOf(TaughtStructure.ThreeTogether));
+        }
+    }
+
+    // The consonants before, between and behind the vowels, none of them where two vowels meet or the word begins with one.
+    private static IEnumerable<(int At, int Count)> RunsOf(Segmentation reading, int end)
+    {
+        var at = 0;
+        for (var i = 0; i <= end; i++)
+        {
+            if (i == end || reading.Segments[i].Correspondence.Sound.IsVowel)
+            {
+                yield return (at, i - at);
+                at = i + 1;
+            }
+        }
+    }
 }

@@ -43,7 +43,7 @@ public sealed class WordRows
             for (var r = 0; r < readings.Count; r++)
             {
                 var structure = Structure.Of(readings[r], words.Words[w]);
-                IReadOnlyList<Part> parts = [.. Bits.Needed(readings[r], words.Words[w].Ended, structure), .. Units.ClustersIn(readings[r])];
+                var parts = Units.WithClusters(readings[r], words.Words[w].Ended, Bits.Needed(readings[r], words.Words[w].Ended, structure));
                 foreach (var way in Units.WithRimeUnit(readings[r], words.Words[w].Ended, parts).Concat(LetterWord(words.Words[w], r)).Concat(And(words.Words[w], parts)).Prepend(parts))
                 {
                     wordOf.Add(w);

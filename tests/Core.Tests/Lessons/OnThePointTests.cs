@@ -40,7 +40,7 @@ public sealed class OnThePointTests
     [Fact]
     public void Words_that_keep_taught_parts_going_have_what_was_taught_lately()
     {
-        var ladder = LadderText.Parse(File.ReadAllText(Path.Combine(World.Root, "tests", "orders", "units.ladder.tsv")));
+        var ladder = World.Order("units");
         var stock = World.Stock(ladder, Accent.GeneralAmerican);
         var (met, lately) = (0, 0);
         for (var seed = 1UL; seed <= 12; seed++)

@@ -26,6 +26,16 @@ public sealed class OpeningDaysTests
     }
 
     [Fact]
+    public void What_words_end_in_taught_among_the_first_letters_has_a_full_lesson_too()
+    {
+        var ladder = World.Order("kinds");
+        var stock = World.Stock(ladder, Core.Sounds.Accent.SouthernBritish);
+        var lessons = World.Lived(stock, World.StandingOf(ladder, [], stock.Rules), ladder.Rungs.Take(6), Minutes);
+        Assert.Equal("ot", lessons[^1].Title);
+        Assert.True(lessons[^1].Seconds * 4 >= Minutes * 60 * 3, $"{lessons[^1].Seconds}: {string.Join(", ", lessons[^1].Blocks.Select(b => $"{b.Activity} {b.Seconds}"))}");
+    }
+
+    [Fact]
     public void A_review_with_two_letters_asks_which_of_the_two_is_heard()
     {
         var review = Lived(World.Estuary, World.South, 1)[2];

@@ -33,7 +33,7 @@ public sealed class WordsBesideLettersTests
     [InlineData("weeks", 90)]
     public void On_an_order_with_words_beside_letters_texts_are_about_the_letters_and_hold_the_words(string order, int stories)
     {
-        var ladder = LadderText.Parse(File.ReadAllText(Path.Combine(World.Root, "tests", "orders", $"{order}.ladder.tsv")));
+        var ladder = World.Order(order);
         var stock = World.Stock(ladder, Core.Sounds.Accent.SouthernBritish);
         var (days, withStory, texts, onPoint, words, met, unmet) = (0, 0, 0, 0, 0, 0, new List<string>());
         for (var place = Opening; place < ladder.Rungs.Count; place++)

@@ -44,6 +44,19 @@ public class GateTests
     }
 
     [Theory]
+    [InlineData("hand", 1, "not-yet")]
+    [InlineData("hand", 2, "readable")]
+    [InlineData("stand", 4, "readable")]
+    [InlineData("tent", 4, "not-yet")]
+    [InlineData("tent", 5, "readable")]
+    public void Who_is_taught_a_pair_of_consonants_reads_it_before_any_two_together(string word, int taught, string verdict)
+    {
+        var ladder = World.LadderOf("h:h+a:a+n:n+d:d &n:n,d:d s:s+t:t+e:e &s:s,t:t #pairAtEnd #pairAtStart");
+        var rules = World.Rules(Accent.SouthernBritish, ladder: ladder);
+        Assert.Equal(verdict, new Judge(new TaughtSet(rules, [], []).With(ladder.Rungs.Take(taught))).Of(word).Key);
+    }
+
+    [Theory]
     [InlineData("a:a n:n d:d #pairAtEnd", 3, "readable")]
     [InlineData("a:a n:n d:d &n:n,d:d", 3, "readable")]
     [InlineData("a:a n:n d:d #pairAtEnd", 2, "not-yet")]

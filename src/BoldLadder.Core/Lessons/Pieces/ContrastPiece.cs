@@ -13,13 +13,10 @@ namespace BoldLadder.Core.Lessons.Pieces;
 /// </summary>
 internal static class ContrastPiece
 {
-    private const int Words = 6, Pairs = 3, FewestPairs = 2, MostColumns = 4, OnADay = 9, FewestInAColumn = 2;
+    private const int Words = 6, Pairs = 3, FewestPairs = 2, MostColumns = 4, OnADay = 9;
 
     // A spelling stands where at least one in so many of its words has it.
     private const int StandsOneIn = 4;
-
-    // Of the commonest words that fit: so many for each that is wanted, to draw from.
-    private const int DrawnFrom = 6;
 
     /// <summary>Below this many graphemes a chain shows more than a sort: there are hardly words to sort.</summary>
     private const int EarlyLetters = 10;
@@ -41,7 +38,7 @@ internal static class ContrastPiece
         if (brief.Rung is not { Kind: RungKind.Teach, AddsParts: true } rung)
         {
             var together = brief.Targets.Select(x => x.Correspondence).OfType<Correspondence>().Distinct().ToList();
-            return brief.Rung is { Kind: RungKind.Contrast } ? BySpelling(brief, make, dice, used, together, OnADay) : Again(brief, make, dice, used, together);
+            return brief.Rung is { Kind: RungKind.Contrast } ? SortBlock.Together(brief, make, dice, used, together, OnADay) : Again(brief, make, dice, used, together);
         }
 
         foreach (var thing in rung.Adds)
@@ -98,35 +95,32 @@ internal static class ContrastPiece
     }
 
     // With nothing new: those of the last lessons that are taken for each other, or the last contrast again.
-    private static LessonBlock? Again(LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used, List<Correspondence> together)
-    {
-        var alike = together.AsEnumerable().Reverse().Select(x => AlikeWith(brief, x, together)).FirstOrDefault(x => x.Count > 1) ?? [];
-        return BySpelling(brief, make, dice, used, [.. alike.TakeLast(MostColumns)], 2 * MostColumns)
-            ?? together.AsEnumerable().Reverse().SelectMany(x => Fitting(brief, make, dice, used, x)).FirstOrDefault()
-            ?? BySpelling(brief, make, dice, used, [.. together.TakeLast(MostColumns)], 2 * MostColumns)
-            ?? ChainBlock.Make(brief, make, dice);
-    }
+    private static LessonBlock? Again(LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used, List<Correspondence> together) =>
+        together.AsEnumerable().Reverse().Select(x => SortBlock.Together(brief, make, dice, used, AlikeWith(brief, x, together), 2 * MostColumns))
+            .Concat(together.AsEnumerable().Reverse().SelectMany(x => Fitting(brief, make, dice, used, x))).FirstOrDefault(x => x is not null)
+        ?? ChainBlock.Make(brief, make, dice);
 
-    // One with all that are taken for it, or for one of those: ai, ay and a_e, and none of o, which is taken for another.
+    // One with the other spellings of its sound, or with one that is taken for it: ai, ay and a_e, or sh and ch.
     private static List<Correspondence> AlikeWith(LessonBrief brief, Correspondence one, List<Correspondence> among)
     {
-        var found = new HashSet<Correspondence> { one };
-        while (among.Where(x => !found.Contains(x) && found.Any(y => AreAlike(brief, x, y))).ToList() is { Count: > 0 } more)
-        {
-            found.UnionWith(more);
-        }
-
-        return [.. among.Where(found.Contains)];
+        var rules = brief.Stock.Rules;
+        var rivals = among.Where(x => x == one || rules.SameSound(x.Sound, one.Sound)).TakeLast(MostColumns).ToList();
+        return rivals.Count > 1 ? rivals
+            : [.. among.AsEnumerable().Reverse().Where(x => x != one && AreAlike(brief, x, one)).Take(1), one];
     }
 
-    private static bool AreAlike(LessonBrief brief, Correspondence x, Correspondence y) => brief.Stock.Rules.SameSound(x.Sound, y.Sound)
-        || NearSounds.Of(x.Sound).Contains(y.Sound) || NearSounds.Of(y.Sound).Contains(x.Sound) || Confusables.Are(x.Grapheme.Text, y.Grapheme.Text);
+    private static bool AreAlike(LessonBrief brief, Correspondence x, Correspondence y) =>
+        x.Grapheme == y.Grapheme || Confusables.Turned(x.Grapheme.Text, y.Grapheme.Text)
+        || ((NearSounds.Of(x.Sound).Contains(y.Sound) || NearSounds.Of(y.Sound).Contains(x.Sound)) && !AreApart(PartPlaces.In(brief.Stock, x).Usual, PartPlaces.In(brief.Stock, y).Usual));
 
-    // At least every second word of it has today's part.
+    // Nobody takes the kn a word begins with for the mb another ends in, near as their sounds are.
+    private static bool AreApart(string? place, string? other) => (place, other) is ("first", "last") or ("last", "first");
+
     /// <summary>A chain for a lesson that has time for one beside its contrast; null where none stays with the point.</summary>
     public static LessonBlock? ChainBeside(LessonBrief brief, ItemMaker make, Dice dice) =>
         brief.Pieces.Has(LessonPart.Practise, Slot.Contrast) && ChainBlock.Make(brief, make, dice) is { } chain && IsOnPoint(brief, chain) ? chain : null;
 
+    // At least every second word of it has today's part.
     private static bool IsOnPoint(LessonBrief brief, LessonBlock chain)
     {
         var holding = new HeldParts(brief.Stock).Holding(brief.Targets);
@@ -173,8 +167,8 @@ internal static class ContrastPiece
         // where the new one does, since elsewhere nobody would take one for the other.
         foreach (var columns in (IReadOnlyList<Correspondence>[])[[taught, .. rivals], [taught, rivals[0]]])
         {
-            if (BySpelling(brief, make, dice, used, columns, Words) is { } open && open.Items.Where(x => IsTold(brief, x, columns)).ToList() is var told && told.Count >= open.Items.Count - 1
-                && columns.All(c => told.Count(x => x.Heading == c.Grapheme.Text) >= FewestInAColumn))
+            if (SortBlock.BySpelling(brief, make, dice, used, columns, Words) is { } open && open.Items.Where(x => IsTold(brief, x, columns)).ToList() is var told && told.Count >= open.Items.Count - 1
+                && columns.All(c => told.Count(x => x.Heading == c.Grapheme.Text) >= SortBlock.FewestInAColumn))
             {
                 return new LessonBlock(LessonPart.Practise, Activity.Choose, told)
                 {
@@ -190,8 +184,8 @@ internal static class ContrastPiece
         bool Stands(Correspondence x) => There(x) * StandsOneIn >= brief.Stock.Everyday(x).Count(w => IsFor(brief, w));
         var there = all.OrderByDescending(own.Contains).ThenByDescending(Stands).ThenByDescending(There).Take(2).ToList();
         there = [.. there.Take(1).Concat(there.Skip(1).Where(x => own.Contains(x) || Stands(x)))];
-        return BySpelling(brief, make, dice, used, [taught, .. there], Words, place) ?? BySpelling(brief, make, dice, used, [taught, there[0]], Words, place)
-            ?? BySpelling(brief, make, dice, used, [taught, rivals[0]], Words);
+        return SortBlock.BySpelling(brief, make, dice, used, [taught, .. there], Words, place) ?? SortBlock.BySpelling(brief, make, dice, used, [taught, there[0]], Words, place)
+            ?? SortBlock.BySpelling(brief, make, dice, used, [taught, rivals[0]], Words);
     }
 
     // True when, by where it stands, the spelling could be told without knowing the word.
@@ -216,7 +210,7 @@ internal static class ContrastPiece
             var one = brief.Judge.Taught.Correspondences.FirstOrDefault(x => x.Grapheme.Text == two.Grapheme.Text[..1] && brief.Stock.Rules.SameSound(x.Sound, two.Sound));
             foreach (var (column, place) in one.Grapheme.Text is null ? [] : ((Correspondence, string)[])[(two, "last"), (one, "first")])
             {
-                items.AddRange(WordsOf(brief, dice, column, [two, one], taken, 1, place).Select(x => make.Word(x.Word.Key, [Reason.Of(ReasonCode.SpeltWith, column.Grapheme.Text)]) with { Heading = column.Grapheme.Text }));
+                items.AddRange(SortBlock.WordsOf(brief, dice, column, [two, one], taken, 1, place).Select(x => make.Word(x.Word.Key, [Reason.Of(ReasonCode.SpeltWith, column.Grapheme.Text)]) with { Heading = column.Grapheme.Text }));
                 taken.UnionWith(items.Select(x => x.Text.ToLowerInvariant()));
             }
         }
@@ -228,13 +222,13 @@ internal static class ContrastPiece
     }
 
     // The letters were met before and said something else: sorted by what they say.
-    private static LessonBlock? SameLetters(LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used, Correspondence taught)
-    {
-        var before = brief.Judge.Taught.Correspondences
-            .Where(x => x.Grapheme == taught.Grapheme && !brief.Stock.Rules.SameSound(x.Sound, taught.Sound)).OrderByDescending(x => Used(brief, x)).Take(1).ToList();
-        return before.Count == 0 ? null : Sorted(
-            brief, make, dice, used, [taught, .. before], Words, x => x.Sound.Example, Reason.Of(ReasonCode.AskWhichSays, taught.Grapheme.Text));
-    }
+    private static LessonBlock? SameLetters(LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used, Correspondence taught) => SortBlock.BySound(
+        brief, make, dice, used,
+        [
+            taught,
+            .. brief.Judge.Taught.Correspondences.Where(x => x.Grapheme == taught.Grapheme && !brief.Stock.Rules.SameSound(x.Sound, taught.Sound)).OrderByDescending(x => Used(brief, x)).Take(1),
+        ],
+        Words);
 
     private static LessonBlock? Neighbours(LessonBrief brief, ItemMaker make, Dice dice, Correspondence taught)
     {
@@ -253,59 +247,15 @@ internal static class ContrastPiece
     }
 
     private static LessonBlock? NeighbourSort(LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used, Correspondence taught) => Near(brief, taught)
-        .Select(x => Sorted(brief, make, dice, used, [taught, x], Words, c => c.Grapheme.Text, Reason.Of(ReasonCode.AskWhichHas, taught.Grapheme.Text, x.Grapheme.Text)))
+        .Select(x => SortBlock.Of(brief, make, dice, used, [taught, x], Words, c => c.Grapheme.Text, Reason.Of(ReasonCode.AskWhichHas, taught.Grapheme.Text, x.Grapheme.Text)))
         .FirstOrDefault(x => x is not null);
 
     private static LessonBlock? LookAlikes(
         // The n of pink is no new letter: what it looks like was told when n was.
         LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used, Correspondence taught, Func<string, string, bool> alike) => brief.Standing.Things.Any(x => x.Correspondence is { } c && c.Grapheme == taught.Grapheme) ? null
         : brief.Judge.Taught.Correspondences.Where(x => alike(x.Grapheme.Text, taught.Grapheme.Text)).OrderBy(x => x.Key, StringComparer.Ordinal)
-        .Select(x => Sorted(brief, make, dice, used, [taught, x], Words, c => c.Grapheme.Text, Reason.Of(ReasonCode.AskWhichLetter, taught.Grapheme.Text, x.Grapheme.Text)))
+        .Select(x => SortBlock.Of(brief, make, dice, used, [taught, x], Words, c => c.Grapheme.Text, Reason.Of(ReasonCode.AskWhichLetter, taught.Grapheme.Text, x.Grapheme.Text)))
         .FirstOrDefault(x => x is not null);
-
-    private static LessonBlock? BySpelling(
-        LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used, IReadOnlyList<Correspondence> columns, int words, string? place = null) => columns.Count < 2 ? null
-        : Sorted(brief, make, dice, used, columns, words, x => x.Grapheme.Text, Reason.Of(ReasonCode.AskSortBySpelling, [.. columns.Select(x => x.Grapheme.Text).Distinct()]), place);
-
-    private static LessonBlock? Sorted(
-        LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used, IReadOnlyList<Correspondence> columns, int words,
-        Func<Correspondence, string> heading, Reason asks, string? place = null)
-    {
-        var each = Math.Max(FewestInAColumn, words / columns.Select(heading).Distinct().Count());
-        var taken = new HashSet<string>(used);
-        var found = new List<(Correspondence Column, OfferedWord Word)>();
-        foreach (var column in columns)
-        {
-            var mine = WordsOf(brief, dice, column, columns, taken, each, place).ToList();
-            taken.UnionWith(mine.Select(x => x.Word.Key));
-            found.AddRange(mine.Select(x => (column, x)));
-        }
-
-        return found.GroupBy(x => heading(x.Column)).Any(x => x.Count() < FewestInAColumn) || found.DistinctBy(x => heading(x.Column)).Count() < columns.Select(heading).Distinct().Count()
-            || found.All(x => x.Column != columns[0]) ? null
-            : new LessonBlock(LessonPart.Practise, Activity.Sort, dice.Mix(found.Select(x =>
-                make.Word(x.Word.Word.Key, [Reason.Of(ReasonCode.SpeltWith, x.Column.Grapheme.Text)]) with { Heading = heading(x.Column) })))
-            {
-                Asks = [asks],
-            };
-    }
-
-    // Everyday words with one of the columns in them and none of the others, each of another family and not rhyming if it
-    // can be. In "or" there is nothing but the spelling that is asked for.
-    private static IEnumerable<OfferedWord> WordsOf(
-        LessonBrief brief, Dice dice, Correspondence column, IReadOnlyList<Correspondence> columns, HashSet<string> used, int count, string? place)
-    {
-        var others = columns.Where(x => x != column).Select(x => x.Grapheme).ToHashSet();
-        // Beside letters that come in twos at the end stands none that comes alone there: quiz goes against buzz and fizz.
-        var notLast = !column.IsDoubledConsonant && columns.Any(DoubledLetters.EndWords);
-        // Stove ends in the letters v, e, whatever they are in it: beside solve it is no word for v.
-        var longer = others.Where(x => !x.IsSplit && x.Text.Length > column.Grapheme.Text.Length && x.Text.StartsWith(column.Grapheme.Text, StringComparison.Ordinal)).Select(x => x.Text).ToList();
-        var fit = brief.Stock.Everyday(column).Where(x => IsFor(brief, x) && x.Reading.Segments.Count > 1 && !longer.Exists(l => x.Word.Key.Contains(l, StringComparison.Ordinal)) && (!columns[0].IsDoubledConsonant || brief.Shape.Syllables == 1 || DoubledLetters.Decides(x.Reading, column))
-            && (place is null || PartPlaces.Of(x.Reading, column) == place) && !(notLast && PartPlaces.Of(x.Reading, column) == "last") && x.Reading.Segments.Count(s => s.Correspondence == column) == 1 && !x.Reading.Segments.Any(s => others.Contains(s.Correspondence.Grapheme)));
-        var fresh = fit.OrderBy(x => used.Contains(x.Word.Key)).ThenBy(x => x.Word.Familiarity != Familiarity.AtFourOrFive)
-            .ThenBy(x => brief.Standing.TimesRead.GetValueOrDefault(x.Word.Key) / 4).ThenBy(x => x.Word.Rank);
-        return Spread(dice.Mix(fresh.Take(count * DrawnFrom)).OrderBy(x => used.Contains(x.Word.Key)), x => x.Rime).Take(count);
-    }
 
     private static LessonBlock? OfPairs(
         LessonBrief brief, ItemMaker make, Dice dice, IEnumerable<WordPair> pairs, Reason asks, Func<WordPair, IReadOnlyList<Reason>> first)

@@ -21,7 +21,7 @@ internal static class PicturesByEar
     /// <param name="pictured">Those of them whose pictures were shown.</param>
     public static IReadOnlyList<LessonItem> ToFind(LessonBrief brief, ItemMaker make, Dice dice, int count, IReadOnlySet<string> heard, IReadOnlySet<string> pictured)
     {
-        var sounds = brief.Targets.Select(x => x.Correspondence).OfType<Correspondence>().Select(x => brief.Stock.Rules.SoundKey(x.Sound)).ToHashSet();
+        var sounds = OralBlending.SoundsOf(brief).Select(brief.Stock.Rules.SoundKey).ToHashSet();
         // What was said before is no find; but where few pictures have today's sound, some of those are found all the same.
         var words = dice.Mix(Pictured(brief, pictured)).OrderBy(x => heard.Contains(x.Word.Key)).Select(x => ListeningWords.Made(brief.Stock, x, sounds.FirstOrDefault(x.Reading.Segments.Select(s => brief.Stock.Rules.SoundKey(s.Correspondence.Sound)).Contains) ?? ""))
             .Where(x => x.Syllables == 1 && x.SoundCount <= MostSounds && x.Apart.Count == x.SoundCount).ToList();

@@ -13,7 +13,8 @@ internal static class RimeSort
     public static LessonBlock? Make(LessonBrief brief, ItemMaker make, Dice dice, IReadOnlySet<string> used)
     {
         var today = Units(brief.Targets).ToList();
-        var columns = today.Concat(Units(brief.Standing.Lessons.Reverse().SelectMany(x => x.Things))).Distinct().Take(MostColumns)
+        // Station is told from rat by more than its end.
+        var columns = today.Concat(Units(brief.Standing.Lessons.Reverse().SelectMany(x => x.Things))).Distinct().Where(x => x.BringsBeat == today.FirstOrDefault()?.BringsBeat).Take(MostColumns)
             .Select(x => (Unit: x, Words: dice.Mix(WordsOf(brief, x, used).Take(Words / 2 * DrawnFrom)).Take(Words / 2).ToList())).Where(x => x.Words.Count >= Fewest).ToList();
         return columns.Count < 2 || !columns.Exists(x => today.Contains(x.Unit)) ? null : new LessonBlock(
             LessonPart.Practise, Activity.Sort,
