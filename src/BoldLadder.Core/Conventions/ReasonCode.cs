@@ -265,7 +265,7 @@ public enum ReasonCode
     /// <summary>Is the first vowel short or long? Arguments: the doubled graphemes.</summary>
     AskShortOrLong,
 
-    /// <summary>A base and its word with an ending, side by side. Arguments: the ending.</summary>
+    /// <summary>A base and its word with an ending, side by side. Arguments: the endings.</summary>
     AskEnding,
 
     /// <summary>A word and a longer one that begins with it, though they mean nothing alike: pond, ponder.</summary>

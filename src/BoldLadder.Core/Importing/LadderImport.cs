@@ -195,6 +195,9 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
         // "/k/" beside cat is its c.
         part = bare && part.IsSound && written.Words is [var shown] && _sounds.SpeltIn(shown, part.Letters) is { } letters ? part with { Letters = letters } : part;
         var said = bare && written.Sound.Length > 0 && SoundNames.Find(written.Sound, part.Letters).Any() ? part with { Sounds = [written.Sound] } : part;
+        var others = written.CellLetters.Where(x => x != part.Letters).ToList();
+        // Y beside ee and ea is the y of happy, whether that of yes was met or not.
+        said = bare && said.Letters == "y" && others.Count > 1 && _sounds.SharedBy(others) is { IsVowel: true } vowel && shares.Of("y").Any(x => x.Correspondence.Sound == vowel) ? said with { Sounds = [SoundNames.Exactly(vowel)] } : said;
         var chosen = _sounds.Of(said, written.Words, state.Taught);
         if (chosen.Settled.Count == 0 && chosen.Choices.Count == 0)
         {
@@ -210,15 +213,14 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
             return;
         }
 
+        if (chosen.Settled.Count == 0 && bare && _sounds.SharedBy(others) is { } shared && chosen.Choices.FirstOrDefault(x => x is [var one] && shares.SameHere(one.Sound, shared)) is { } alike)
+        {
+            chosen = chosen with { Settled = alike };
+        }
+
         if (chosen.Settled.Count > 0)
         {
             Teach(chosen.Settled, state, made);
-            return;
-        }
-
-        if (bare && Beside(part, written) is { } shared && chosen.Choices.FirstOrDefault(x => x is [var one] && shares.SameHere(one.Sound, shared)) is { } alike)
-        {
-            Teach(alike, state, made);
             return;
         }
 
@@ -237,13 +239,6 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
 
     private static bool IsTheWordI(string text) => SheetLines.Of(text).Select(x => (SheetWords.Labelled(x)?.After ?? x).Trim(' ', ','))
         .Any(x => x is "I" || (x.EndsWith(" I", StringComparison.Ordinal) && SheetWords.IsOrdinal(x[..^2])));
-
-    // The one sound of all that stands in the cell with a part: er, beside ir and ur.
-    private Sound? Beside(WrittenPart part, WrittenRung written)
-    {
-        var others = written.CellLetters.Where(x => x != part.Letters).Select(x => _sounds.Of(WrittenPart.Plain(WrittenKind.Grapheme, x), [], new HashSet<Correspondence>()).Settled).ToList();
-        return others.Count > 0 && others.TrueForAll(x => x is [var one] && others[0] is [var first] && shares.SameHere(one.Sound, first.Sound)) ? others[0][0].Sound : null;
-    }
 
     private void Unit(WrittenPart part, Source source, Settling state, Draft made)
     {

@@ -32,6 +32,11 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
             return text.Length == 0 ? [] : [WrittenPart.Plain(WrittenKind.Kept, text)];
         }
 
+        if (SheetWords.NamesHalf(text))
+        {
+            return [WrittenPart.Plain(WrittenKind.Kept, text)];
+        }
+
         if (IAndA().IsMatch(text))
         {
             return [.. text.Where(char.IsAsciiLetter).Where(x => x is 'I' or 'a').Select(x => WrittenPart.Plain(WrittenKind.Word, x.ToString()))];

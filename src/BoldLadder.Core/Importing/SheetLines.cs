@@ -61,8 +61,8 @@ internal static partial class SheetLines
     [GeneratedRegex(@"\s+\+\s+(?=[^+]*\bI\b)(?<rest>(?-i:I|a)(?:\s*(?:,|&|\band\b)\s*(?-i:I|a))*)\s*$", RegexOptions.CultureInvariant)]
     private static partial Regex PlusIAndA();
 
-    // "c, o, d (I)", "t, i, n (tricky: the, to)".
-    [GeneratedRegex(@"\(\s*(?:(?:tricky|sight|heart|common|exception)\s*(?:words?)?\s*:?\s*(?<rest>[A-Za-z', ]+)|(?-i:(?<rest>I)))\s*\)\s*$", Any)]
+    // "c, o, d (I)", "t, i, n (tricky: the, to)", "m, e (plus the, I)".
+    [GeneratedRegex(@"\(\s*(?:(?:tricky|sight|heart|common|exception)\s*(?:words?)?\s*:?\s*(?<rest>[A-Za-z', ]+)|(?-i:(?<rest>I))|(?:plus|and|with|\+)\s+(?=[^)]*\b(?:I|the|to|was|said|he|she|you|they)\b)(?<rest>[A-Za-z',& ]+))\s*\)\s*$", Any)]
     private static partial Regex InBrackets();
 
     [GeneratedRegex(@"(?:^|(?<=[:–-]\s*))\s*(?:(?:(?:to|we|will|can|(?:the\s+)?(?:children|pupils|class)|learns?\s+to)\s+)*(?:introduce|teach|learn|meet|read|spell|know|write)(?:\s+and\s+[a-z]+)?\s+)?the\s+(?:(?:tricky|sight|heart|common(?:\s+exception)?|exception|high[\s-]frequency)\s+)?words?\s+(?!with\b|that\b|contain|end|using\b|in\b|of\b)[""'“‘]?(?<rest>[a-z' ,]+?)[""'”’]?\s*\.?\s*$", Any)]

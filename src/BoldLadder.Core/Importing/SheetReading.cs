@@ -53,7 +53,7 @@ internal sealed class SheetReading
     private void Row(IReadOnlyList<SheetLayout.PlacedCell> row)
     {
         _at.NextRow();
-        if (row.FirstOrDefault(IsTitle) is { } title)
+        if (row.FirstOrDefault(x => IsTitle(x, row.Count == 1)) is { } title)
         {
             CalledBy(title);
             row = [.. row.Where(x => x != title)];
@@ -214,9 +214,9 @@ internal sealed class SheetReading
         Leave(cell, LeftOutReason.Title);
     }
 
-    // What is written across the first row is what the sheet is called.
-    private bool IsTitle(SheetLayout.PlacedCell x) => Rungs.Count == 0 && Title.Length == 0 && x.Cell is { Row: 1, Columns: > 2 } && x.Text.Trim().Contains(' ', StringComparison.Ordinal)
-        && !SheetWords.IsSection(x.Text) && !SheetWords.IsWeek(x.Text);
+    // What is written across the first row is what the sheet is called; Group: Wrens, over the headings, says whose it is.
+    private bool IsTitle(SheetLayout.PlacedCell x, bool alone) => Rungs.Count == 0 && Title.Length == 0 && x.Text.Trim().Contains(' ', StringComparison.Ordinal) && !SheetWords.IsSection(x.Text) && !SheetWords.IsWeek(x.Text)
+        && (x.Cell is { Row: 1, Columns: > 2 } || (alone && _layout.Columns.Count > 1 && _layout.IsAboveAll(x) && x.Text.Contains(':', StringComparison.Ordinal) && SheetWords.Labelled(x.Text) is null && !_reader.Read(x.Text).Any(p => p.Kind == WrittenKind.Grapheme)));
 
     // A row of one cell: a heading, a day off, a label with what belongs to it, or a rung of a plain list.
     private bool Alone(SheetLayout.PlacedCell cell)

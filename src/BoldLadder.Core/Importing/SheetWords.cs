@@ -101,6 +101,12 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^\s*[A-Za-z]{3,}\s+[A-Z]\s*$")]
     private static partial Regex SetName();
 
+    /// <summary>True for a season and the letter of its half: <i>Autumn A</i>, which teaches no a.</summary>
+    public static bool NamesHalf(string text) => HalfName().IsMatch(text);
+
+    [GeneratedRegex(@"^\s*(?:autumn|spring|summer|winter|fall|(?:half[\s-]?)?term)\s+[a-f]\s*$", Any)]
+    private static partial Regex HalfName();
+
     /// <summary>True for days on which nothing is taught.</summary>
     public static bool IsHoliday(string text) => (Holiday().IsMatch(text.Trim()) && !GoesOverToo().IsMatch(text) && !HalfTermNumber().IsMatch(text.Trim()) && !(Labelled(text) is var (label, _) && RoleOf(label) == ColumnRole.TrickyWords))
         || (Event().IsMatch(text) && LessonOf(text) is null && RoleOf(text) is not (ColumnRole.Parts or ColumnRole.Sounds or ColumnRole.Words or ColumnRole.TrickyWords) && !IsSection(text) && WeekdayOf(text) == 0);
@@ -147,7 +153,7 @@ internal static partial class SheetWords
     public static bool IsYes(string text) => IsTick(text) && !text.Trim().StartsWith("n", StringComparison.OrdinalIgnoreCase);
 
     /// <summary>True for a tick in a column of ticks.</summary>
-    public static bool IsTick(string text) => text.Trim().ToLowerInvariant() is "y" or "n" or "yes" or "no" or "x" or "✓" or "✔" or "√" or "*";
+    public static bool IsTick(string text) => text.Trim().ToLowerInvariant() is "y" or "n" or "yes" or "no" or "x" or "/" or "✓" or "✔" or "√" or "✗" or "*";
 
     /// <summary>True for what only says where in the order something stands.</summary>
     public static bool IsOrdinal(string text) => Ordinal().IsMatch(text.Trim());
@@ -164,7 +170,7 @@ internal static partial class SheetWords
     /// <summary>True for what is done on a day of reading or writing, where nothing else stands: no word to be learnt.</summary>
     public static bool NamesDoing(string text) => Doing().IsMatch(text);
 
-    [GeneratedRegex(@"^\s*(reading|writing|spelling|story|dictation|(words?|phonics|sounds?|letters?|reading|writing|spelling|story)\s+(games?|work|time|hunt))\s*$", Any)]
+    [GeneratedRegex(@"^\s*(reading|writing|spelling|story|dictation|(words?|phonics|sounds?|letters?|reading|writing|spelling|story|listening|rhym(e|ing)|circle)\s+(games?|work|walks?|time|hunt))\s*$", Any)]
     private static partial Regex Doing();
 
     /// <summary>The pattern of boxes that some text names, or the two that stand at the ends of a word; none for most.</summary>
@@ -189,7 +195,7 @@ internal static partial class SheetWords
         }
 
         var label = match.Groups["label"].Value.Trim();
-        return IsWeek(label) || IsSection(label) || WeekdayOf(label) > 0 || DayOfDiary().IsMatch(label) || IsOrdinal(label) || IsHoliday(label)
+        return IsWeek(label) || IsSection(label) || WeekdayOf(label) > 0 || IsDayOfDiary(label) || IsOrdinal(label) || IsHoliday(label)
             || (LessonOf(label) is null && RoleOf(label) is ColumnRole.TrickyWords or ColumnRole.Parts or ColumnRole.Sounds or ColumnRole.Words or ColumnRole.Notes or ColumnRole.Endings or ColumnRole.Clusters)
             ? (label, match.Groups["rest"].Value.Trim()) : null;
     }
@@ -245,7 +251,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"\b(taught|introduc\w*|learn(t|ed)|begins?|starts?|due)\b", Any)]
     private static partial Regex WhenHeader();
 
-    [GeneratedRegex(@"^\s*(date|dates|from|to|until|w/?c|w/?b|week\s+(beginning|commencing|of|starting).*|starts?|date\s+(taught|due|started).*|when)\s*$", Any)]
+    [GeneratedRegex(@"^\s*(date|dates|from|to|until|w/?c|w/?b|week\s+(beginning|commencing|of|starting).*|starts?|date\s+(taught|due|started|checked|tested|seen).*|when)\s*$", Any)]
     private static partial Regex DateHeader();
 
     [GeneratedRegex(@"^\s*(how\s+(long|many\s+(days|lessons|sessions))|durations?|length|time\s+(needed|allowed|spent)|(no\.?|number|#)\s+of\s+(days|lessons|sessions)|(days|lessons|sessions)(\s+(needed|allowed|each|spent|to\s+teach))?)\s*\??\s*$", Any)]
@@ -269,7 +275,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"\b(rimes?|rime\s+units?|(word\s+)?famil(y|ies)|chunks?)\b", Any)]
     private static partial Regex RimeHeader();
 
-    [GeneratedRegex(@"^\s*(new|what)\s*$|\b(graphemes?|gpcs?|spellings?|letters?|consonants?|vowels?|correspondences?|digraphs?|trigraphs?|doubles|double\s+letters|code|focus|objectives?|contents?|patterns?|to\s+teach|teach(ing)?|new\s+(learning|sounds?|phonics|this\s+week|today|teaching)|learning|phonics?|(first|second|third|1st|2nd|3rd)\s+(new\s+)?(sounds?|graphemes?|letters?)|(sounds?|letters?|graphemes?)\s+of\s+the\s+(week|day)|(mon|tues|wednes|thurs|fri)day['’]?s\s+(sounds?|letters?|graphemes?)|what(\s+is|'s|\s+we\s+teach\s+that\s+is)\s+(new|taught)|what\s+(we|they|I|children|pupils)\s+(teach|do|cover|learn|are\s+(doing|learning|taught))|taught\s+today|written|how\s+(it\s+is|it's|we)\s+(spelt|spelled|written|write\s+it)|ways?\s+(to|of|we)\s+(spell|writ)\w*(\s+it)?)\b", Any)]
+    [GeneratedRegex(@"^\s*(new|what)\s*$|\b(graphemes?|gpcs?|spellings?|letters?|consonants?|vowels?|correspondences?|digraphs?|trigraphs?|doubles|double\s+letters|code|focus|objectives?|contents?|patterns?|to\s+teach|teach(ing)?|new\s+(learning|sounds?|phonics|this\s+week|today|teaching)|learning|phonics?|(first|second|third|1st|2nd|3rd)\s+(new\s+)?(sounds?|graphemes?|letters?)|(joined|joint)\s+(sounds?|phonemes?)|(sounds?|letters?|graphemes?)\s+of\s+the\s+(week|day)|(mon|tues|wednes|thurs|fri)day['’]?s\s+(sounds?|letters?|graphemes?)|what(\s+is|'s|\s+we\s+teach\s+that\s+is)\s+(new|taught)|what\s+(we|they|I|children|pupils)\s+(teach|do|cover|learn|are\s+(doing|learning|taught))|taught\s+today|written|how\s+(it\s+is|it's|we)\s+(spelt|spelled|written|write\s+it)|ways?\s+(to|of|we)\s+(spell|writ)\w*(\s+it)?)\b", Any)]
     private static partial Regex PartHeader();
 
     [GeneratedRegex(@"\bwords?\s+((for|to)\s+)?(read|spell|writ|blend|segment)\w*|\b(read|spell|writ)ing\s+words?\b|\bspellings?\s+(test|list|words?)\b|\bspellings?\s+(to\s+(learn|take|practi[sc]e|send)|for\s+home|sent)\b|\b(home|take[\s-]home)\s+spellings?\b", Any)]
@@ -296,6 +302,9 @@ internal static partial class SheetWords
     private static partial Regex Courtesy();
 
     // As in a diary, without a year: Mon 7 Sept, 7th of May, Sept. 7, 7/9.
+    /// <summary>True for a day as a diary has it, without a year: 7/9, 7 Sept.</summary>
+    public static bool IsDayOfDiary(string text) => DayOfDiary().IsMatch(text.Trim());
+
     [GeneratedRegex(@"^((mon|tue|wed|thu|fri)[a-z]*\.?,?\s*)?(the\s+)?(\d{1,2}(st|nd|rd|th)?\s*(of\s+)?(jan|feb|mar|apr|may|june?|july?|aug|sept?|oct|nov|dec)[a-z]*\.?|(jan|feb|mar|apr|may|june?|july?|aug|sept?|oct|nov|dec)[a-z]*\.?\s*\d{1,2}(st|nd|rd|th)?|\d{1,2}[/.]\d{1,2}([/.]\d{2,4})?)(\s*,?\s*\d{4})?$", Any)]
     private static partial Regex DayOfDiary();
 

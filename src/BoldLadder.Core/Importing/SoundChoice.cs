@@ -53,6 +53,13 @@ public sealed class SoundChoice(SchoolWords words, SpellingShares shares)
         ("th", ["th", "dh"]), ("oo", ["oo", "uu"]), ("er", ["ur", "schwa"]), ("ew", ["y+oo", "oo"]), ("ue", ["oo", "y+oo"]), ("u_e", ["y+oo", "oo"]), ("se", ["s", "z"]), ("u", ["y+oo", "oo"]),
     ];
 
+    /// <summary>The one sound that letters have where they stand alone; null for those of several, or of several meanings: that of ir and ur, beside er.</summary>
+    public Sound? SharedBy(IReadOnlyList<string> letters)
+    {
+        var meant = letters.Select(x => Of(WrittenPart.Plain(WrittenKind.Grapheme, x), [], new HashSet<Correspondence>()).Settled).ToList();
+        return meant is [[var first], ..] && meant.TrueForAll(x => x is [var one] && shares.SameHere(one.Sound, first.Sound)) ? first.Sound : null;
+    }
+
     /// <summary>Settles a written grapheme.</summary>
     /// <param name="rowWords">Example words of the same row, in small letters.</param>
     /// <param name="taught">What stands before it on the ladder.</param>

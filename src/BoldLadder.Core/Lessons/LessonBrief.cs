@@ -190,10 +190,10 @@ public sealed class LessonBrief
     /// <summary>
     /// What a careful teacher would not choose, though it is right as a verdict: a rare form of a word that is not of the
     /// youngest; a word that is readable only because weak vowels are taken leniently, until the ladder has come to longer
-    /// words; one that begins with two consonants while such pairs are still being met one by one; and on a day of doubled
-    /// letters one in which the vowel before them does not tell.
+    /// words; one that begins with two consonants while such pairs are still being met one by one; <i>lived</i> before <i>live</i>
+    /// can be read; and on a day of doubled letters one in which the vowel before them does not tell.
     /// </summary>
-    public bool MayChoose(OfferedWord word) => !IsRareForm(word.Word) && !BeginsUntaught(word.Reading) && (_isAtLongerWords
+    public bool MayChoose(OfferedWord word) => !IsRareForm(word.Word) && !BeginsUntaught(word.Reading) && !LosesUnreadEnd(word.Word) && (_isAtLongerWords
         ? _doubled.Count == 0 || word.Reading.Segments.All(x => !_doubled.Contains(x.Correspondence) || DoubledLetters.Decides(word.Reading, x.Correspondence))
         : Judge.IsStrict(word.Reading, word.Word.Ended));
 
@@ -226,6 +226,10 @@ public sealed class LessonBrief
 
     /// <summary>The tricky words that today teaches, in small letters.</summary>
     internal IReadOnlySet<string> TrickyToday => field ??= Rung?.TrickyWords.Select(x => x.ToLowerInvariant()).ToHashSet() ?? [];
+
+    // Lived is live without its e: who cannot read the one has no way to know how the other is spelt.
+    private bool LosesUnreadEnd(Words.LexiconWord word) =>
+        word.Ended is { Join: Words.Join.DropE } ended && Stock.Words.FindWord(ended.Base) is { } part && !Judge.IsReadable(part) && !Judge.Taught.TrickyWords.Contains(part.Key);
 
     private bool BeginsUntaught(Words.Segmentation reading) => _begun is not null
         && reading.Segments is [{ Correspondence.Sound.IsVowel: false }, { Correspondence.Sound.IsVowel: false }, ..] && !_begun.Exists(x => x.StandsAt(reading, 0));

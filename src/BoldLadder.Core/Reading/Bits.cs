@@ -79,8 +79,8 @@ public readonly record struct Part(PartKind Kind, string Key)
 /// </summary>
 public sealed class Bits
 {
-    // y:ee is that of -y and of -ly, er:schwa that of -er.
-    private static readonly string[] SoundsOfEndings = ["s:z", "es:z", "ed:d", "ed:t", "e:i", "er:schwa", "y:ee"];
+    // y:ee is that of -y and of -ly, er:schwa that of -er, ng:ng that of -ing: who is taught the ending needs no letters for it.
+    private static readonly string[] SoundsOfEndings = ["s:z", "es:z", "ed:d", "ed:t", "e:i", "er:schwa", "y:ee", "ng:ng"];
     private static readonly string[] Gated = ["ing", "er", "est", "ly", "y", "ed", "es"];
 
     private readonly Dictionary<Part, int> _at = [];

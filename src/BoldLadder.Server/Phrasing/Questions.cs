@@ -35,7 +35,7 @@ public sealed class Questions(TeachingNotes notes, Accent accent, Terms terms)
             ReasonCode.AskShortOrLong => "Listen to the first beat: is its vowel short, or long? Hands close together for short, wide apart for long.",
             ReasonCode.AskShortAndSplit => "Short, or its own name? Read the first, then its partner: what did the e do?",
             ReasonCode.AskGrown => "Two words, and one stands inside the other. Read both and clap them: how many more beats, and which letters say them?",
-            ReasonCode.AskEnding => $"Read the word, then the same with -{x[0]}: what did it add, and did the word change?{InTurn(x[0])}",
+            ReasonCode.AskEnding => $"Read the word, then the same with {string.Join(" or ", x.Select(e => $"-{e}"))}: what did it add, and did the word change?{(x.Count == 1 ? InTurn(x[0]) : "")}",
             ReasonCode.AskAdded => "Read the first, then the next: which sound came in, and where? Tap each.",
             ReasonCode.AskOneOrTwo => "One letter, or the same one twice? Say where in the word it stands, and so why.",
             ReasonCode.AskWhichSpelling => $"{Listed(x)}: which goes in the gap, and why?",

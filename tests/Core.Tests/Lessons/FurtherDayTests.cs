@@ -97,4 +97,48 @@ public sealed class FurtherDayTests
         Assert.Equal(8, dictated.Count);
         Assert.Equal(dictated.Count, dictated.Distinct().Count());
     }
+
+    private static readonly Ladder Endings = World.LadderOf(
+        "a:a c:k s:s t:t i:i n:n p:p o:o m:m d:d g:g e:e h:h r:r u:u b:b f:f l:l !the !I !a ff:f+ll:l+ss:s j:j w:w v:v #pairAtEnd #pairAtStart -ing+-ed+-er", "4 2 1").Paced(4, new HashSet<string>(), null);
+
+    private static readonly Lazy<List<Lesson>> OfEndings = new(() =>
+    {
+        var stock = World.Stock(Endings, Accent.SouthernBritish);
+        var known = World.StandingOf(Endings, World.LogOf(Endings.Rungs.Take(Endings.Rungs.Count - 3).SelectMany(x => Enumerable.Repeat(x, x.Days))), stock.Rules);
+        return World.Lived(stock, known, Endings.Rungs.TakeLast(3).SelectMany(x => Enumerable.Repeat<Rung?>(x, x.Days)).Concat(new Rung?[6]));
+    });
+
+    [Fact]
+    public void Each_of_several_endings_is_put_beside_its_base_and_the_days_after_have_one_of_them_each()
+    {
+        static string EndingOf(string word) => word[^3..] is "ing" ? "ing" : word[^2..];
+        var days = OfEndings.Value.Where(x => x.Kind == LessonKind.Structure).TakeLast(4)
+            .Select(x => In(x, Activity.Compare).Where((_, at) => at % 2 == 1).Select(EndingOf).Distinct().Order().ToList()).ToList();
+        Assert.Equal(["ed", "er", "ing"], days[0]);
+        Assert.Equal([["ing"], ["ed"], ["er"]], days.Skip(1));
+    }
+
+    [Fact]
+    public void A_word_that_lost_its_e_is_not_chosen_while_the_word_with_it_cannot_be_read() =>
+        Assert.DoesNotContain("lived", OfEndings.Value.SelectMany(x => x.Blocks).SelectMany(x => x.Items).Select(x => x.Text));
+
+    [Fact]
+    public void The_next_day_has_other_pictures_while_there_are_others()
+    {
+        var days = Lived(Letters.Trim().Split(' ').ToList().IndexOf("b"), 4).Select(x => In(x, Activity.MatchPicture)).Where(x => x.Count > 0).ToList();
+        Assert.True(days.Count >= 3);
+        Assert.All(days.Zip(days.Skip(1)), x => Assert.True(x.First.Intersect(x.Second).Count() <= 2, $"{string.Join(' ', x.First)} / {string.Join(' ', x.Second)}"));
+    }
+
+    [Fact]
+    public void No_story_comes_a_third_time_in_two_weeks_and_reviews_have_another_instead()
+    {
+        var days = OfEndings.Value.ConvertAll(x => x.Blocks.Where(b => b.Activity == Activity.ReadStory).SelectMany(b => b.Items).Select(i => i.Heading).ToList());
+        for (var at = 0; at < days.Count; at++)
+        {
+            Assert.All(days.Skip(at).Take(10).SelectMany(x => x).GroupBy(x => x), x => Assert.True(x.Count() <= 2, $"{x.Key} {x.Count()} times from day {at + 1}"));
+        }
+
+        Assert.All(OfEndings.Value.Zip(days).Where(x => x.First.Kind == LessonKind.Review), x => Assert.NotEmpty(x.Second));
+    }
 }

@@ -43,6 +43,17 @@ public class GateTests
         Assert.Equal("readable", World.JudgeOf(World.Rules(Accent.SouthernBritish), Letters).Of("stop").Key);
     }
 
+    [Fact]
+    public void Who_is_taught_ing_as_an_ending_reads_words_with_it_before_ng()
+    {
+        var ladder = World.LadderOf("h:h+o:o+p:p+s:s+i:i+n:n+g:g -ing ng:ng");
+        var rules = World.Rules(Accent.SouthernBritish, ladder: ladder);
+        var judge = new Judge(new TaughtSet(rules, [], []).With(ladder.Rungs.Take(2)));
+        Assert.Equal("readable", judge.Of("hopping").Key);
+        Assert.Equal("not-yet", judge.Of("song").Key);
+        Assert.Equal("readable", new Judge(new TaughtSet(rules, [], []).With(ladder.Rungs)).Of("song").Key);
+    }
+
     [Theory]
     [InlineData("hand", 1, "not-yet")]
     [InlineData("hand", 2, "readable")]

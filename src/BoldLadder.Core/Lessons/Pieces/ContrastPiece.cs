@@ -41,12 +41,9 @@ internal static class ContrastPiece
             return brief.Rung is { Kind: RungKind.Contrast } ? SortBlock.Together(brief, make, dice, used, together, OnADay) : Again(brief, make, dice, used, together);
         }
 
-        foreach (var thing in rung.Adds)
+        if (BaseAndMore.Make(brief, make, dice, brief.Meets) is { } pairs)
         {
-            if (BaseAndMore.Make(brief, make, dice, thing) is { } pairs)
-            {
-                return pairs;
-            }
+            return pairs;
         }
 
         if (rung.Adds.Any(x => x.Structure is TaughtStructure.PairAtStart or TaughtStructure.PairAtEnd or TaughtStructure.ThreeTogether)

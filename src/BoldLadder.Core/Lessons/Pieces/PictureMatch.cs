@@ -44,8 +44,9 @@ internal static class PictureMatch
     public static IEnumerable<ChosenWord> Pictured(LessonBrief brief, IReadOnlySet<string> used, Dice dice)
     {
         var asked = brief.Ask(DrawnFrom, used, (ulong)dice.Next(int.MaxValue));
+        var yesterday = brief.Standing.Lessons.TakeLast(1).SelectMany(x => x.Read).ToHashSet();
         return new ReadingChoice(brief.Stock).Choose(asked with { Pool = asked.Pool!.Only(x => brief.Stock.Pictures.Find(x.Key) is not null) })
-            .OrderByDescending(x => x.HoldsTarget);
+            .OrderByDescending(x => x.HoldsTarget).ThenBy(x => yesterday.Contains(x.Word.Key));
     }
 
     private const int DrawnFrom = 15;

@@ -23,14 +23,19 @@ internal static class StoryChoice
         return things.Count < 2 ? [] : things.ConvertAll(x => brief.Practises([x]));
     }
 
-    /// <summary>The stories for today, the best first; none where none is for today.</summary>
+    // Read again is wanted on purpose; a third time in two weeks nobody asks what happens next.
+    private const int LessonsOfTwoWeeks = 10, MostInTwoWeeks = 2;
+
+    /// <summary>The stories for today, the best first; none where none is for today. With nothing new, one about something else is better than one worn out.</summary>
     public static IReadOnlyList<GradedStory> Ranked(LessonBrief brief, Dice dice)
     {
         var learning = brief.Standing.TrickyWords.Where(x => !brief.Standing.Clock.IsAtSight(x)).Select(x => x.ToLowerInvariant()).ToHashSet();
         var parts = PartsOf(brief);
-        return [.. brief.Stock.Stories.Readable(
-                brief.Judge, brief.IsTarget(), brief.IsLate(ApplyPart.Lately), brief.MayStand)
-            .Where(x => x.Targets >= FewestTargets)
+        var lately = brief.Standing.Lessons.TakeLast(LessonsOfTwoWeeks).SelectMany(x => x.Read).CountBy(x => x).ToDictionary();
+        var readable = brief.Stock.Stories.Readable(brief.Judge, brief.IsTarget(), brief.IsLate(ApplyPart.Lately), brief.MayStand)
+            .Where(x => lately.GetValueOrDefault(StoryBank.LogKey(x.Story.Title)) < MostInTwoWeeks).ToList();
+        var today = readable.Where(x => x.Targets >= FewestTargets).ToList();
+        return [.. (today.Count == 0 && brief.Kind is LessonKind.Review or LessonKind.Check ? readable : today)
             .Select(x => (x, Worth: (2 * Math.Min(5, x.Targets)) + (0.5 * Math.Min(6, x.Late)) + (0.5 * Math.Min(3, x.Story.Text.Keys.Count(learning.Contains)))
                 - (7 * brief.Standing.TimesRead.GetValueOrDefault(StoryBank.LogKey(x.Story.Title))) + dice.Next()))
             .OrderByDescending(x => x.Worth)
