@@ -98,6 +98,16 @@ public sealed class FurtherDayTests
         Assert.Equal(dictated.Count, dictated.Distinct().Count());
     }
 
+    [Fact]
+    public void Letters_that_say_two_things_are_asked_for_by_their_words_on_every_day()
+    {
+        var ladder = World.LadderOf(string.Join(' ', Letters.Trim().Split(' ').Select(x => x.Contains(':') ? x : $"{x}:{x}")) + " oo:oo+oo:uu").Paced(2, new HashSet<string>(), null);
+        var stock = World.Stock(ladder, Accent.NorthernEnglish);
+        var known = World.StandingOf(ladder, World.LogOf(ladder.Rungs.SkipLast(1).SelectMany(x => Enumerable.Repeat(x, x.Days))), stock.Rules);
+        Assert.All(World.Lived(stock, known, Enumerable.Repeat(ladder.Rungs[^1], 2), 15), x =>
+            Assert.Equal(["book", "moon"], x.Blocks.Single(b => b.Activity == Activity.Listening).Items.Select(i => i.Heading).Distinct().Order()));
+    }
+
     private static readonly Ladder Endings = World.LadderOf(
         "a:a c:k s:s t:t i:i n:n p:p o:o m:m d:d g:g e:e h:h r:r u:u b:b f:f l:l !the !I !a ff:f+ll:l+ss:s j:j w:w v:v #pairAtEnd #pairAtStart -ing+-ed+-er", "4 2 1").Paced(4, new HashSet<string>(), null);
 

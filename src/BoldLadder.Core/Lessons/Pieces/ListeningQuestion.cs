@@ -239,7 +239,8 @@ internal static class ListeningQuestion
 
         // Of letters that nobody has met and that can say today's sound too, such as oo, only an example tells which is meant.
         // The hiss of house is written se, and so is the buzz of cheese.
-        var unclear = a == b || taught.Any(x => x.Grapheme.Text == b && brief.Stock.Rules.SameSound(x.Sound, one)) || (!IsKnown(brief, other) && taught.All(x => x.Sound != other) && brief.Stock.Everyday(Correspondence.Parse($"{b}:{one.Key}")).Any());
+        // And letters that today say both name neither.
+        var unclear = a == b || taught.Any(x => brief.Stock.Rules.SameSound(x.Sound, one) && taught.Any(y => y.Grapheme == x.Grapheme && brief.Stock.Rules.SameSound(y.Sound, other))) || taught.Any(x => x.Grapheme.Text == b && brief.Stock.Rules.SameSound(x.Sound, one)) || (!IsKnown(brief, other) && taught.All(x => x.Sound != other) && brief.Stock.Everyday(Correspondence.Parse($"{b}:{one.Key}")).Any());
         return unclear ? (one.Example, other.Example) : (a, b);
     }
 
