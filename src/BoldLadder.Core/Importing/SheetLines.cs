@@ -8,7 +8,9 @@ internal static partial class SheetLines
     private const RegexOptions Any = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant;
 
     /// <summary>The lines of a cell; tricky words that are named after the parts on one line are a line of their own.</summary>
-    public static IEnumerable<string> Of(string text) => LineEnds().Split(BothLabelled().Replace(AndTheWords().Replace(TheWord().Replace(InBrackets().Replace(InQuotes().Replace(ByHeart().Replace(PlusIAndA().Replace(AsWord().Replace(Made().Replace(EachDay(text), " (${rest})"), "\ntricky words: ${rest}"), "\ntricky words: ${rest}"), "tricky words: ${rest}"), x => $"tricky words: {string.Join(", ", PartReader.WordsIn(x.Groups["rest"].Value).Where(w => w != "and"))}"), "\ntricky words: ${rest}"), " tricky words: ${rest}"), x => $"\ntricky words: {x.Groups["rest"].Value.Replace(" and ", ", ", StringComparison.OrdinalIgnoreCase)}"), "\n")).Select(x => x.Trim()).Where(x => x.Length > 0);
+    public static IEnumerable<string> Of(string text) => LineEnds().Split(BothLabelled().Replace(AndTheWords().Replace(TheWord().Replace(InBrackets().Replace(InQuotes().Replace(PlusQuoted().Replace(ByHeart().Replace(PlusIAndA().Replace(AsWord().Replace(Made().Replace(EachDay(text), " (${rest})"), "\ntricky words: ${rest}"), "\ntricky words: ${rest}"), "tricky words: ${rest}"), x => $"\n{Quoted(x)}"), Quoted), "\ntricky words: ${rest}"), " tricky words: ${rest}"), x => $"\ntricky words: {x.Groups["rest"].Value.Replace(" and ", ", ", StringComparison.OrdinalIgnoreCase)}"), "\n")).Select(x => x.Trim()).Where(x => x.Length > 0);
+
+    private static string Quoted(Match x) => $"tricky words: {string.Join(", ", PartReader.WordsIn(x.Groups["rest"].Value).Where(w => w != "and"))}";
 
     /// <summary>True for a line of what is gone over, in a cell of which another line says what is new: <i>Revise: o, n, d</i>.</summary>
     public static bool GoesOverBesideNew(string line, IReadOnlyList<string> lines) => OldLine().IsMatch(line) && lines.Any(x => NewLine().Match(x) is { Success: true } said && !SheetWords.IsNothing(x[said.Length..]));
@@ -52,6 +54,10 @@ internal static partial class SheetLines
     // "Learn 'to' and 'no'": words in quotes, one after another.
     [GeneratedRegex(@"^\s*(?:to\s+|we\s+)?(?:introduce|teach|learn|meet|know)\s+(?<rest>[""'“‘][A-Za-z]+[""'”’](?:\s*(?:,|&|\band\b)+\s*[""'“‘][A-Za-z]+[""'”’])+)\s*$", Any)]
     private static partial Regex InQuotes();
+
+    // "ck, plus 'to' and 'no'": after letters, words in quotes.
+    [GeneratedRegex(@",?\s+plus\s+(?<rest>[""'“‘][A-Za-z]+[""'”’](?:\s*(?:,|&|\band\b)+\s*[""'“‘][A-Za-z]+[""'”’])*)\s*$", Any)]
+    private static partial Regex PlusQuoted();
 
     // "m, e, I (word)": the last of a line, to be learnt as it stands.
     [GeneratedRegex(@"(?:^|,|\s[+&]|\band)\s*(?<rest>[A-Za-z']+)\s*\(\s*(?:as\s+)?(?:an?\s+|the\s+)?(?:whole\s+)?words?\s*\)\s*$", Any)]

@@ -1,4 +1,5 @@
 using BoldLadder.Core.Sounds;
+using BoldLadder.Core.Words;
 
 namespace BoldLadder.Core.Importing;
 
@@ -35,6 +36,10 @@ internal static class SoundNames
 
     /// <summary>A name that means this sound and no other, whatever else its key is written for: oo, as in moon alone.</summary>
     public static string Exactly(Sound sound) => $"={sound.Key}";
+
+    /// <summary>What a sound is called by its strokes and a word: the sound of those that the word has, of <i>/oo/ moon</i>; any other text as it is.</summary>
+    public static string WithItsWord(string text, SchoolWords words) => text.Split(' ', StringSplitOptions.RemoveEmptyEntries) is [['/', _, .., '/'] name, var word] && words.Find(word.Trim('(', ')').ToLowerInvariant()) is { } known
+        ? Find(name, "").Where(x => known.Readings[0].Segments.Any(s => s.Correspondence.Sound == x)).Select(Exactly).FirstOrDefault() ?? name : text;
 
     /// <summary>The sounds a name may mean, likeliest first; none when it means nothing here.</summary>
     /// <param name="letters">The letters it is said of: <i>soft</i> means another sound for c than for g.</param>
