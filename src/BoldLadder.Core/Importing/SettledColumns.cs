@@ -39,6 +39,9 @@ internal static class SettledColumns
         // Old sound, new sound: of words that show the letters those count that show what is new.
         columns = Taken(columns, ColumnRole.Notes, x => x.Role == ColumnRole.Words && SheetWords.SaysOld(x.Heading) && columns.Any(y => y != x && y.Role == ColumnRole.Words));
 
+        // Focus: letters, pairs. In words alone nothing is taught, where letters stand under sounds.
+        columns = Taken(columns, ColumnRole.Notes, x => IsPart(x) && contents.TextsOf(x) is { Count: > 2 } texts && texts.TrueForAll(t => contents.Reader.Read(t).All(p => p.Kind is WrittenKind.Kept or WrittenKind.Word)) && columns.Any(y => y.Role == ColumnRole.Sounds && IsLetters(y)));
+
         // Sounds are said of the letters beside them; where no column stands beside them, or lists of them stand mostly alone, they are what is taught.
         var none = Taught().Count == 0;
         columns = Taken(columns, ColumnRole.Parts, x => x.Role == ColumnRole.Sounds && (none || (!StandsBeside(x, _ => true) && Mostly(contents.TextsOf(x), t => contents.Reader.Read(t).Count > 1))));
@@ -111,6 +114,12 @@ internal static class SettledColumns
 
         var rows = contents.Beside(x, parts);
         var shown = rows.Count(r => r.Words.Any(w => r.Parts.Any(p => p.IsSeenIn(w))));
+
+        // New words in few rows, of which each has to be told: I, the.
+        if (rows.Count is 1 or 2 && shown == 0 && rows.TrueForAll(r => r.Words.Count > 0 && r.Words.All(contents.Reader.IsToldWhole)))
+        {
+            return ColumnRole.TrickyWords;
+        }
 
         // In two rows anything may seem to show anything: there every word has to.
         if (rows.Count < 3 && named is null && !rows.All(r => r.Words.All(w => r.Parts.Any(p => p.IsSeenIn(w)))))
