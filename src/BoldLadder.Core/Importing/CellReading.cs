@@ -68,7 +68,7 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
                 continue;
             }
 
-            if (layout.DayColumns && SheetWords.NamesDoing(text))
+            if (layout.DayColumns && LessonWords.NamesDoing(text))
             {
                 at.Begin(made, source).Parts.Add(WrittenPart.Plain(WrittenKind.Lesson, text) with { Lesson = Ladders.RungKind.Consolidation });
             }
@@ -133,9 +133,9 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
     /// <summary>CVC words, or first letters, beside the letters themselves: what is done with these, and no rung beside theirs.</summary>
     public IReadOnlyList<SheetLayout.PlacedCell> ShapesAmong(IReadOnlyList<SheetLayout.PlacedCell> parts)
     {
-        var shapes = parts.Where(x => SheetWords.NamesShape(x.Text)
+        var shapes = parts.Where(x => LessonWords.NamesShape(x.Text)
             || (!layout.DayColumns && !layout.Turned && layout.Columns.First(c => c.Column == x.Column).Heading.Length > 0 && reader.Read(x.Text) is var read && (read.All(p => p.Kind == WrittenKind.Kept) || IsTalk(read, x.Text)))).ToList();
-        return parts.Except(shapes).Any(x => reader.LooksLikePart(x.Text) || SheetWords.LessonOf(x.Text) is not null) ? shapes : [];
+        return parts.Except(shapes).Any(x => reader.LooksLikePart(x.Text) || LessonWords.LessonOf(x.Text) is not null) ? shapes : [];
     }
 
     // Listening walks, rhymes, body sounds; rhyme and rhythm; first letters: what is done, and no words to be learnt.
@@ -196,6 +196,6 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
 
     /// <summary>The tricky words of a cell, a label before them and remarks left away.</summary>
     public static List<string> TrickyIn(string text) => [.. text.Split('\n')
-        .Select(x => SheetWords.Labelled(x) is var (_, rest) ? rest : x).Select(PartReader.WithoutBrackets).Where(x => SheetWords.LessonOf(x) is null || x.Split(',').All(w => !w.Trim().Contains(' ', StringComparison.Ordinal)))
+        .Select(x => SheetWords.Labelled(x) is var (_, rest) ? rest : x).Select(PartReader.WithoutBrackets).Where(x => LessonWords.LessonOf(x) is null || x.Split(',').All(w => !w.Trim().Contains(' ', StringComparison.Ordinal)))
         .SelectMany(PartReader.TrickyIn)];
 }

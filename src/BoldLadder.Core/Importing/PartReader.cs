@@ -48,7 +48,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         text = WithItsWord().Replace(text, x => x.Groups["letters"].Value.ToLowerInvariant() is var letters && _token.Segments(x.Groups["word"].Value.ToLowerInvariant()).Any(s => s.Grapheme.Text == letters)
             ? $"{letters} ({x.Groups["word"].Value})" : x.Value);
         // What is said in brackets beside letters is a remark: i, t, m (plus revision).
-        if (SheetWords.LessonOf(text) is { } lesson && !(SheetWords.LessonOf(WithoutBrackets(text)) is null && Read(WithoutBrackets(text), column).Any(x => x.Kind == WrittenKind.Grapheme)))
+        if (LessonWords.LessonOf(text) is { } lesson && !(LessonWords.LessonOf(WithoutBrackets(text)) is null && Read(WithoutBrackets(text), column).Any(x => x.Kind == WrittenKind.Grapheme)))
         {
             return [WrittenPart.Plain(WrittenKind.Lesson, text) with { Lesson = lesson }];
         }
@@ -57,7 +57,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         {
             (text, column) = (together.Groups["list"].Value.Replace("-", "", StringComparison.Ordinal), ColumnRole.Clusters);
         }
-        else if (SheetWords.StructuresOf(text) is { Count: > 0 } structures)
+        else if (LessonWords.StructuresOf(text) is { Count: > 0 } structures)
         {
             return [.. structures.Select(x => WrittenPart.Plain(WrittenKind.Structure, text) with { Structure = x, Words = WordsIn(Brackets().Match(text).Groups["in"].Value) })];
         }
@@ -130,7 +130,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
     }
 
     // The letters of a sentence, without what is said before and behind them; null for anything else.
-    private string? Told(string text) => ListInTalk().Match(text) is { Success: true } match && match.Groups["talk"].Captures is { Count: > 0 } talk && SheetWords.LessonOf(text) is null && talk.All(x => x.Value.Split(' ', StringSplitOptions.RemoveEmptyEntries).All(w => _token.IsWord(w.ToLowerInvariant())))
+    private string? Told(string text) => ListInTalk().Match(text) is { Success: true } match && match.Groups["talk"].Captures is { Count: > 0 } talk && LessonWords.LessonOf(text) is null && talk.All(x => x.Value.Split(' ', StringSplitOptions.RemoveEmptyEntries).All(w => _token.IsWord(w.ToLowerInvariant())))
         && CellPieces.Of(match.Groups["list"].Value) is { Count: > 1 } pieces && pieces.TrueForAll(x => _token.Known(WithoutBrackets(x.Text).Trim())) && pieces.Count(x => x.Text.Length > 1 && _token.IsWord(x.Text)) * 2 < pieces.Count ? match.Groups["list"].Value : null;
 
     private bool IsLetters(string text) => TokenReader.Split(text, false) is not null || (TokenReader.LettersOnly(text) is { } letters && (_token.Known(letters) || _token.IsCluster(letters)));
@@ -285,7 +285,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
             if (!onlyMarks)
             {
                 sounds.AddRange(Sounded().Matches(hint).Select(x => x.Groups["in"].Value));
-                hint = SheetWords.LessonOf(hint) is null ? hint : "";
+                hint = LessonWords.LessonOf(hint) is null ? hint : "";
                 sounds.AddRange(Phonetic().Matches(hint).Select(x => x.Value).Where(x => !sounds.Contains(x)));
                 var left = Phonetic().Replace(Sounded().Replace(HintNoise().Replace(Manner().Replace(hint, " "), " "), " "), " ");
                 var shown = WordsIn(left).Where(x => !BothWord().IsMatch(x)).ToList();

@@ -275,7 +275,7 @@ public sealed class SheetLayout
             : Mostly(texts, SheetWords.IsSection) ? ColumnRole.Section
             : Mostly(texts, x => SheetWords.Labelled(x) is var (label, _) && SheetWords.RoleOf(label) == ColumnRole.TrickyWords) ? ColumnRole.TrickyWords
             // c, k; recap; assess: parts, and days that go over them.
-            : texts.Any(reader.LooksLikePart) && texts.All(x => reader.LooksLikePart(x) || SheetWords.IsWeek(x) || (x.Length <= ShortLesson && SheetWords.LessonOf(x) is not null)) ? ColumnRole.Parts
+            : texts.Any(reader.LooksLikePart) && texts.All(x => reader.LooksLikePart(x) || SheetWords.IsWeek(x) || (x.Length <= ShortLesson && LessonWords.LessonOf(x) is not null)) ? ColumnRole.Parts
             : Share(texts, x => x.Split('\n').Any(line => line.Trim().Length > 0 && reader.LooksLikePart(line))) >= 0.4 ? ColumnRole.Parts
             : Mostly(texts, IsPhrase) || Share(texts, x => IsTalk(x, words)) >= 0.5 ? ColumnRole.Notes
             : Mostly(texts, x => PartReader.WordsIn(x) is { Count: > 0 and <= 14 } all && all.All(w => words.FindWord(w) is not null)) ? ColumnRole.Words
@@ -284,7 +284,7 @@ public sealed class SheetLayout
     }
 
     // In a sheet without headings every term ends in its assessment.
-    private static bool GoesOver(IReadOnlyList<string> texts) => texts.Count(x => !SheetWords.IsWeek(x)) > 1 && texts.Where(x => !SheetWords.IsWeek(x)).All(x => x.Length <= ShortLesson && SheetWords.LessonOf(x) is not null && !x.Contains(':', StringComparison.Ordinal));
+    private static bool GoesOver(IReadOnlyList<string> texts) => texts.Count(x => !SheetWords.IsWeek(x)) > 1 && texts.Where(x => !SheetWords.IsWeek(x)).All(x => x.Length <= ShortLesson && LessonWords.LessonOf(x) is not null && !x.Contains(':', StringComparison.Ordinal));
 
     // On the move, All about me: what a week is called, and no words in a row.
     private static bool IsPhrase(string text) => text.Trim().Split(' ') is { Length: > 1 } words && char.IsAsciiLetterUpper(words[0][0]) && words.Skip(1).All(x => x.Length > 0 && x.All(char.IsAsciiLetterLower));

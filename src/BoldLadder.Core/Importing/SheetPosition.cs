@@ -62,7 +62,7 @@ internal sealed class SheetPosition
                 Date = date;
                 OwnWeek = role == ColumnRole.Week ? cell.Text : OwnWeek;
             }
-            else if (role == ColumnRole.Section && !SheetWords.IsHoliday(cell.Text) && SheetWords.LessonOf(cell.Text) is null)
+            else if (role == ColumnRole.Section && !SheetWords.IsHoliday(cell.Text) && LessonWords.LessonOf(cell.Text) is null)
             {
                 var heading = layout.Columns.First(x => x.Column == cell.Column).Heading;
                 var named = SheetWords.IsOrdinal(cell.Text) && heading.Length > 0 ? $"{heading.Trim()} {cell.Text.Trim()}" : cell.Text.Trim();

@@ -151,7 +151,7 @@ internal sealed class SheetReading
 
                     break;
                 case ColumnRole.Sounds when made.Count > 0:
-                    foreach (var rung in SheetWords.LessonOf(cell.Text) is null ? made : [])
+                    foreach (var rung in LessonWords.LessonOf(cell.Text) is null ? made : [])
                     {
                         rung.Sound = PartPatterns.Manner().Match(cell.Text) is { Success: true, Value: var manner } ? manner : SoundNames.WithItsWord(cell.Text, _words);
                     }
@@ -170,7 +170,7 @@ internal sealed class SheetReading
                 case ColumnRole.LeftOut:
                     Leave(cell, SheetWords.IsCount(cell.Text) ? LeftOutReason.Count : LeftOutReason.Column);
                     break;
-                case ColumnRole.Section or ColumnRole.Week or ColumnRole.Day or ColumnRole.Date or ColumnRole.Notes or ColumnRole.Sounds when SheetWords.LessonOf(cell.Text) is { } kind && made.Count == 0 && !IsSentence(cell.Text):
+                case ColumnRole.Section or ColumnRole.Week or ColumnRole.Day or ColumnRole.Date or ColumnRole.Notes or ColumnRole.Sounds when LessonWords.LessonOf(cell.Text) is { } kind && made.Count == 0 && !IsSentence(cell.Text):
                     _at.Begin(made, From(cell)).Parts.Add(WrittenPart.Plain(WrittenKind.Lesson, cell.Text) with { Lesson = kind });
                     break;
                 case ColumnRole.Days or ColumnRole.Sounds:
@@ -229,7 +229,7 @@ internal sealed class SheetReading
         }
 
         // "Unit 1: m o b t" is a heading and what stands under it, in one.
-        if (_layout.Columns.Count == 1 && SheetWords.Labelled(text) is var (label, rest) && (((SheetWords.IsWeek(label) || _listed) && SheetWords.LessonOf(rest) is not null) || ((SheetWords.IsWeek(label) || SheetWords.IsSection(label)) && Teaches(rest))))
+        if (_layout.Columns.Count == 1 && SheetWords.Labelled(text) is var (label, rest) && (((SheetWords.IsWeek(label) || _listed) && LessonWords.LessonOf(rest) is not null) || ((SheetWords.IsWeek(label) || SheetWords.IsSection(label)) && Teaches(rest))))
         {
             _listed = true;
             return AddAlone(cell, ColumnRole.Parts);
@@ -289,7 +289,7 @@ internal sealed class SheetReading
             return true;
         }
 
-        if (text.Contains('\n', StringComparison.Ordinal) || SheetLines.Of(text).Any(x => SheetWords.Labelled(x) is not null) || (SheetWords.LessonOf(text) is not null && !_layout.IsAboveAll(cell)) || SheetWords.StructuresOf(text).Count > 0)
+        if (text.Contains('\n', StringComparison.Ordinal) || SheetLines.Of(text).Any(x => SheetWords.Labelled(x) is not null) || (LessonWords.LessonOf(text) is not null && !_layout.IsAboveAll(cell)) || LessonWords.StructuresOf(text).Count > 0)
         {
             return !wide && AddAlone(cell, role);
         }

@@ -1,39 +1,6 @@
 using System.Text.RegularExpressions;
-using BoldLadder.Core.Ladders;
 
 namespace BoldLadder.Core.Importing;
-
-/// <summary>What a column of a sheet holds.</summary>
-public enum ColumnRole
-{
-    /// <summary>Nothing that a ladder needs.</summary>
-    LeftOut,
-
-    /// <summary>What is taught.</summary>
-    Parts,
-
-    /// <summary>The sound of what is taught, beside its letters.</summary>
-    Sounds,
-    TrickyWords,
-
-    /// <summary>Example words or a keyword.</summary>
-    Words,
-    Endings,
-    Clusters,
-    RimeUnits,
-    Notes,
-
-    /// <summary>A term, half-term or unit: a section.</summary>
-    Section,
-    Week,
-
-    /// <summary>A day, a number or a lesson's place in the order.</summary>
-    Day,
-    Date,
-
-    /// <summary>For how many days something is taught.</summary>
-    Days,
-}
 
 /// <summary>The words by which people head and label their sheets. General words of the job, in English.</summary>
 internal static partial class SheetWords
@@ -109,7 +76,7 @@ internal static partial class SheetWords
 
     /// <summary>True for days on which nothing is taught.</summary>
     public static bool IsHoliday(string text) => (Holiday().IsMatch(text.Trim()) && !text.TrimStart().StartsWith("by ", StringComparison.OrdinalIgnoreCase) && !GoesOverToo().IsMatch(text) && !HalfTermNumber().IsMatch(text.Trim()) && !(Labelled(text) is var (label, _) && RoleOf(label) == ColumnRole.TrickyWords))
-        || (Event().IsMatch(text) && LessonOf(text) is null && RoleOf(text) is not (ColumnRole.Parts or ColumnRole.Sounds or ColumnRole.Words or ColumnRole.TrickyWords) && !IsSection(text) && WeekdayOf(text) == 0);
+        || (Event().IsMatch(text) && LessonWords.LessonOf(text) is null && RoleOf(text) is not (ColumnRole.Parts or ColumnRole.Sounds or ColumnRole.Words or ColumnRole.TrickyWords) && !IsSection(text) && WeekdayOf(text) == 0);
 
     // Recap and Christmas play: something is gone over, whatever else there is.
     [GeneratedRegex(@"^\s*(review|revis\w+|re-?cap|consolidat\w+|catch[\s-]?up|assess\w*)\s*(,|&|\+|/|\band\b)", Any)]
@@ -158,33 +125,6 @@ internal static partial class SheetWords
     /// <summary>True for what only says where in the order something stands.</summary>
     public static bool IsOrdinal(string text) => Ordinal().IsMatch(text.Trim());
 
-    /// <summary>What a day is for when nothing new is taught on it; null when something is.</summary>
-    public static RungKind? LessonOf(string text) => CheckLesson().IsMatch(text) ? RungKind.Check
-        : ContrastLesson().IsMatch(text) && !ComparedByEnding().IsMatch(text) ? RungKind.Contrast
-        : ReviewLesson().IsMatch(text) ? RungKind.Consolidation : null;
-
-    // -er, -est (comparing): what the endings are for.
-    [GeneratedRegex(@"^\s*[-–](er|est)\b.*\bcompar", Any)]
-    private static partial Regex ComparedByEnding();
-
-    /// <summary>True for what is done on a day of reading or writing, where nothing else stands: no word to be learnt.</summary>
-    public static bool NamesDoing(string text) => Doing().IsMatch(text);
-
-    [GeneratedRegex(@"^\s*(reading|writing|spelling|story|dictation|(words?|phonics|sounds?|letters?|reading|writing|spelling|story|listening|rhym(e|ing)|circle)\s+(games?|work|walks?|time|hunt))\s*$", Any)]
-    private static partial Regex Doing();
-
-    /// <summary>The pattern of boxes that some text names, or the two that stand at the ends of a word; none for most.</summary>
-    public static IReadOnlyList<TaughtStructure> StructuresOf(string text) => ThreeSyllables().IsMatch(text) ? [TaughtStructure.ThreeSyllables]
-        : TwoSyllables().IsMatch(text) ? [TaughtStructure.TwoSyllables]
-        : ThreeTogether().IsMatch(text) ? [TaughtStructure.ThreeTogether]
-        : [.. PairAtEnd().IsMatch(text) ? (TaughtStructure[])[TaughtStructure.PairAtEnd] : [], .. PairAtStart().IsMatch(text) ? (TaughtStructure[])[TaughtStructure.PairAtStart] : []];
-
-    /// <summary>True for words by their shape (<i>CVC words</i>) that are no structure to be taught.</summary>
-    public static bool NamesShape(string text) => Shape().IsMatch(text) && StructuresOf(text).Count == 0;
-
-    [GeneratedRegex(@"\b(?:C?VC|CV)\b")]
-    private static partial Regex Shape();
-
     /// <summary>A label at the start of a cell (<i>Week 2: </i>, <i>Tricky words - </i>) and what follows it.</summary>
     public static (string Label, string After)? Labelled(string text)
     {
@@ -196,7 +136,7 @@ internal static partial class SheetWords
 
         var label = match.Groups["label"].Value.Trim();
         return IsWeek(label) || IsSection(label) || WeekdayOf(label) > 0 || IsDayOfDiary(label) || IsOrdinal(label) || IsHoliday(label)
-            || (LessonOf(label) is null && RoleOf(label) is ColumnRole.TrickyWords or ColumnRole.Parts or ColumnRole.Sounds or ColumnRole.Words or ColumnRole.Notes or ColumnRole.Endings or ColumnRole.Clusters)
+            || (LessonWords.LessonOf(label) is null && RoleOf(label) is ColumnRole.TrickyWords or ColumnRole.Parts or ColumnRole.Sounds or ColumnRole.Words or ColumnRole.Notes or ColumnRole.Endings or ColumnRole.Clusters)
             ? (label, match.Groups["rest"].Value.Trim()) : null;
     }
 
@@ -325,30 +265,6 @@ internal static partial class SheetWords
 
     [GeneratedRegex(@"^(no\.?\s*|#|lesson\s*|step\s*|session\s*|rung\s*|day\s*)?\d{1,3}(st|nd|rd|th)?\s*[.):]?$", Any)]
     private static partial Regex Ordinal();
-
-    [GeneratedRegex(@"\b(assess(ment)?s?|baselines?|check(s|point)?|test|tests|quiz|screening|screen)\b", Any)]
-    private static partial Regex CheckLesson();
-
-    [GeneratedRegex(@"\b(contrast|compare|comparing|alternatives?\s+together|sort(ing)?\s+(the\s+)?(spellings?|sounds?)|sort\s+\S{1,4}\s*(and|or|/|&|,)\s*\S{1,4}\s*$|sort\s*$|\S{1,4}\s+(and|or|/|&)\s+\S{1,4}\s+mixed(\s+up)?\s*$|which\s+spelling|versus|vs\.?|side\s+by\s+side)\b|^\s*[a-z]{1,4}\s+or\s+[a-z]{1,4}\s*\?\s*$|(?<!consonants?\s)\btogether\s*$", Any)]
-    private static partial Regex ContrastLesson();
-
-    [GeneratedRegex(@"\b(review(s|ing)?|all\s+of\s+(the\s+above|these)|revis(e|ion|it|iting)|re-?cap(s|ping)?|consolidat\w*|catch[\s-]?up|go(ing|es)?\s+over|went\s+over|look(ing|s)?\s+back|over[\s-]?learn\w*|recall|again|practi[sc]e\s+(week|day|all|everything)|mixed\s+practi[sc]e|(blending|segmenting|word\s+reading|c?vc)\s+(week|day|practi[sc]e)|(all|every\w*)\s+(\w+\s+){0,3}so\s+far|no\s+new\s+(sounds?|letters?|learning)|nothing\s+new|fun\s+friday|re-?read|overflow|slack|spare\s+day|buffer|mop[\s-]?up|secure|blend(ing)?\s+(sounds?|words?)|segment(ing)?\s+(sounds?|words?)|c?vc(\s*(and|/|,|&)\s*c?vc)?\s+words?)\b|^\s*((more\s+|extra\s+|further\s+)?practi[sc]e|mix(ed)?)\s|\bblend(ing)?\s+(with\s+)?(these|those|all|our|known)\s+\w+|\bblend(ing)?\s+(with\s+)?[a-z](,?\s+(and\s+)?[a-z])*\s*$|^\s*read\s+(?![ai]\b)[a-z]\s*$|^\s*(mixed|games?|read(ing)?\s+(and|&)\s+(spell|writ)\w*)\s*$|^\s*(oral\s+)?(blend(ing)?|segment(ing)?)(\s*(and|&|/|,)\s*(blend|segment)(ing)?)?\s*($|\s[a-z]{1,3}(-[a-z]{1,3})+|:\s*[a-z]*[aeiou][a-z]*\b)", Any)]
-    private static partial Regex ReviewLesson();
-
-    [GeneratedRegex(@"\b(three|3)[\s-]*(or\s+more[\s-]+)?syllables?\b|\btrisyllab\w*", Any)]
-    private static partial Regex ThreeSyllables();
-
-    [GeneratedRegex(@"\b(two|2)[\s-]*syllables?\b|\bdisyllab\w*|\b(longer|multi-?\s?syllab\w*|poly-?\s?syllab\w*)\s+words?\b|\bcompound\s+words?\b", Any)]
-    private static partial Regex TwoSyllables();
-
-    [GeneratedRegex(@"\bc{3}vc{0,3}\b|\bc{0,3}vc{3}\b|\b(three|3)\s+consonants\b|\b(three|3)[\s-]letter\s+(consonant\s+)?(clusters?|blends)\b|\bthree[\s-]consonant", Any)]
-    private static partial Regex ThreeTogether();
-
-    [GeneratedRegex(@"\bccvc?c?\b|^\s*(consonant\s+)?([lrs][\s-]blends|blends\s+with\s+(an?\s+)?[lrs])\s*$|\b(two\s+|2\s+)?(consonants?\s+(together\s+)?|(consonant\s+)?(clusters?|blends)\s+)at\s+the\s+(start|beginning)\b|\b(initial|beginning|starting|start)\s+(consonant\s+)?(clusters?|blends|adjacent\s+consonants)\b", Any)]
-    private static partial Regex PairAtStart();
-
-    [GeneratedRegex(@"\bc?vcc\b|\b(two\s+|2\s+)?(consonants?\s+(together\s+)?|(consonant\s+)?(clusters?|blends)\s+)at\s+the\s+end\b|\b(final|end|ending)\s+(consonant\s+)?(clusters?|blends|adjacent\s+consonants)\b", Any)]
-    private static partial Regex PairAtEnd();
 
     [GeneratedRegex(@"^\s*(?:(?<label>[^:=]{1,60}?)\s*(:|\s[-–—=→]\s)|(?<label>(?:tricky|sight|heart)\s+words?)\s(?!are\b|is\b|will\b|taught\b|from\b|as\b|in\b|for\b))\s*(?<rest>.+)$", Any | RegexOptions.Singleline)]
     private static partial Regex Label();

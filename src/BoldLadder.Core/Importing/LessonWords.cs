@@ -1,0 +1,61 @@
+using System.Text.RegularExpressions;
+using BoldLadder.Core.Ladders;
+
+namespace BoldLadder.Core.Importing;
+
+/// <summary>What a day is for, and the shape of words it is about, in the words in which people write it: <i>recap</i>, <i>assess</i>, <i>CVCC words</i>.</summary>
+internal static partial class LessonWords
+{
+    private const RegexOptions Any = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant;
+
+    /// <summary>What a day is for when nothing new is taught on it; null when something is.</summary>
+    public static RungKind? LessonOf(string text) => CheckLesson().IsMatch(text) ? RungKind.Check
+        : ContrastLesson().IsMatch(text) && !ComparedByEnding().IsMatch(text) ? RungKind.Contrast
+        : ReviewLesson().IsMatch(text) ? RungKind.Consolidation : null;
+
+    // -er, -est (comparing): what the endings are for.
+    [GeneratedRegex(@"^\s*[-–](er|est)\b.*\bcompar", Any)]
+    private static partial Regex ComparedByEnding();
+
+    /// <summary>True for what is done on a day of reading or writing, where nothing else stands: no word to be learnt.</summary>
+    public static bool NamesDoing(string text) => Doing().IsMatch(text);
+
+    [GeneratedRegex(@"^\s*(reading|writing|spelling|story|dictation|(words?|phonics|sounds?|letters?|reading|writing|spelling|story|listening|rhym(e|ing)|circle)\s+(games?|work|walks?|time|hunt))\s*$", Any)]
+    private static partial Regex Doing();
+
+    /// <summary>The pattern of boxes that some text names, or the two that stand at the ends of a word; none for most.</summary>
+    public static IReadOnlyList<TaughtStructure> StructuresOf(string text) => ThreeSyllables().IsMatch(text) ? [TaughtStructure.ThreeSyllables]
+        : TwoSyllables().IsMatch(text) ? [TaughtStructure.TwoSyllables]
+        : ThreeTogether().IsMatch(text) ? [TaughtStructure.ThreeTogether]
+        : [.. PairAtEnd().IsMatch(text) ? (TaughtStructure[])[TaughtStructure.PairAtEnd] : [], .. PairAtStart().IsMatch(text) ? (TaughtStructure[])[TaughtStructure.PairAtStart] : []];
+
+    /// <summary>True for words by their shape (<i>CVC words</i>) that are no structure to be taught.</summary>
+    public static bool NamesShape(string text) => Shape().IsMatch(text) && StructuresOf(text).Count == 0;
+
+    [GeneratedRegex(@"\b(?:C?VC|CV)\b")]
+    private static partial Regex Shape();
+
+    [GeneratedRegex(@"\b(assess(ment)?s?|baselines?|check(s|point)?|test|tests|quiz|screening|screen)\b", Any)]
+    private static partial Regex CheckLesson();
+
+    [GeneratedRegex(@"\b(contrast|compare|comparing|alternatives?\s+together|sort(ing)?\s+(the\s+)?(spellings?|sounds?)|sort\s+\S{1,4}\s*(and|or|/|&|,)\s*\S{1,4}\s*$|sort\s*$|\S{1,4}\s+(and|or|/|&)\s+\S{1,4}\s+mixed(\s+up)?\s*$|which\s+spelling|versus|vs\.?|side\s+by\s+side)\b|^\s*[a-z]{1,4}\s+or\s+[a-z]{1,4}\s*\?\s*$|(?<!consonants?\s)\btogether\s*$", Any)]
+    private static partial Regex ContrastLesson();
+
+    [GeneratedRegex(@"\b(review(s|ing)?|all\s+of\s+(the\s+above|these)|revis(e|ion|it|iting)|re-?cap(s|ping)?|consolidat\w*|catch[\s-]?up|go(ing|es)?\s+over|went\s+over|look(ing|s)?\s+back|over[\s-]?learn\w*|recall|again|practi[sc]e\s+(week|day|all|everything)|mixed\s+practi[sc]e|(blending|segmenting|word\s+reading|c?vc)\s+(week|day|practi[sc]e)|(all|every\w*)\s+(\w+\s+){0,3}so\s+far|no\s+new\s+(sounds?|letters?|learning)|nothing\s+new|fun\s+friday|re-?read|overflow|slack|spare\s+day|buffer|mop[\s-]?up|secure|blend(ing)?\s+(sounds?|words?)|segment(ing)?\s+(sounds?|words?)|c?vc(\s*(and|/|,|&)\s*c?vc)?\s+words?)\b|^\s*((more\s+|extra\s+|further\s+)?practi[sc]e|mix(ed)?)\s|\bblend(ing)?\s+(with\s+)?(these|those|all|our|known)\s+\w+|\bblend(ing)?\s+(with\s+)?[a-z](,?\s+(and\s+)?[a-z])*\s*$|^\s*read\s+(?![ai]\b)[a-z]\s*$|^\s*(mixed|games?|read(ing)?\s+(and|&)\s+(spell|writ)\w*)\s*$|^\s*(oral\s+)?(blend(ing)?|segment(ing)?)(\s*(and|&|/|,)\s*(blend|segment)(ing)?)?\s*($|\s[a-z]{1,3}(-[a-z]{1,3})+|:\s*[a-z]*[aeiou][a-z]*\b)", Any)]
+    private static partial Regex ReviewLesson();
+
+    [GeneratedRegex(@"\b(three|3)[\s-]*(or\s+more[\s-]+)?syllables?\b|\btrisyllab\w*", Any)]
+    private static partial Regex ThreeSyllables();
+
+    [GeneratedRegex(@"\b(two|2)[\s-]*syllables?\b|\bdisyllab\w*|\b(longer|multi-?\s?syllab\w*|poly-?\s?syllab\w*)\s+words?\b|\bcompound\s+words?\b", Any)]
+    private static partial Regex TwoSyllables();
+
+    [GeneratedRegex(@"\bc{3}vc{0,3}\b|\bc{0,3}vc{3}\b|\b(three|3)\s+consonants\b|\b(three|3)[\s-]letter\s+(consonant\s+)?(clusters?|blends)\b|\bthree[\s-]consonant", Any)]
+    private static partial Regex ThreeTogether();
+
+    [GeneratedRegex(@"\bccvc?c?\b|^\s*(consonant\s+)?([lrs][\s-]blends|blends\s+with\s+(an?\s+)?[lrs])\s*$|\b(two\s+|2\s+)?(consonants?\s+(together\s+)?|(consonant\s+)?(clusters?|blends)\s+)at\s+the\s+(start|beginning)\b|\b(initial|beginning|starting|start)\s+(consonant\s+)?(clusters?|blends|adjacent\s+consonants)\b", Any)]
+    private static partial Regex PairAtStart();
+
+    [GeneratedRegex(@"\bc?vcc\b|\b(two\s+|2\s+)?(consonants?\s+(together\s+)?|(consonant\s+)?(clusters?|blends)\s+)at\s+the\s+end\b|\b(final|end|ending)\s+(consonant\s+)?(clusters?|blends|adjacent\s+consonants)\b", Any)]
+    private static partial Regex PairAtEnd();
+}
