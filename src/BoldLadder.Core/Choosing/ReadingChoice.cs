@@ -47,15 +47,16 @@ public sealed class ReadingChoice(WordStock stock)
         var (candidates, worth) = InView(brief);
         // Where a rung has two graphemes, each gets its share: the more of one there are, the less another is worth.
         var parts = candidates.Where(x => x.TargetBit >= 0).Select(x => x.TargetBit).Distinct().Count();
+        var looks = Array.ConvertAll(candidates, x => new Look(x));
         var chosen = new List<ReadingPool.Candidate>();
         while (chosen.Count < brief.Count && chosen.Count < candidates.Length)
         {
             var at = Array.IndexOf(worth, worth.Max());
-            var best = candidates[at];
-            chosen.Add(best);
+            var best = looks[at];
+            chosen.Add(candidates[at]);
             for (var i = 0; i < worth.Length; i++)
             {
-                worth[i] -= Sameness(candidates[i], best) + (parts > 1 && best.TargetBit >= 0 && candidates[i].TargetBit == best.TargetBit ? 1 : 0);
+                worth[i] -= Sameness(looks[i], best) + (parts > 1 && best.Target >= 0 && looks[i].Target == best.Target ? 1 : 0);
             }
 
             worth[at] = double.NegativeInfinity;
@@ -96,12 +97,30 @@ public sealed class ReadingChoice(WordStock stock)
     }
 
     // What makes a list dull: the same family, rhyme, first letter, length or place of the target again.
-    private static double Sameness(ReadingPool.Candidate x, ReadingPool.Candidate other) =>
-        (x.Word.Family == other.Word.Family ? OfOneFamily : 0)
-        + (x.Offered.Rime == other.Offered.Rime && !(x.RhymesByTarget && other.RhymesByTarget) ? 2.5 : 0)
-        + (x.Word.Key[0] == other.Word.Key[0] ? 1 : 0)
-        + (x.Shape.Boxes == other.Shape.Boxes ? 0.5 : 0)
-        + (x.TargetAt >= 0 && x.PlaceInBase == other.PlaceInBase ? 0.8 : 0);
+    private static double Sameness(in Look x, in Look other) =>
+        (x.Family == other.Family ? OfOneFamily : 0)
+        + (x.Rime == other.Rime && !(x.RhymesByTarget && other.RhymesByTarget) ? 2.5 : 0)
+        + (x.Begins == other.Begins ? 1 : 0)
+        + (x.Boxes == other.Boxes ? 0.5 : 0)
+        + (x.Place is not null && x.Place == other.Place ? 0.8 : 0);
+
+    // What two words are compared by, side by side: each chosen word is held beside hundreds.
+    private readonly struct Look(ReadingPool.Candidate x)
+    {
+        public int Family { get; } = x.Offered.Family;
+
+        public int Rime { get; } = x.Offered.Rhymes;
+
+        public int Boxes { get; } = x.Shape.Boxes;
+
+        public int Target { get; } = x.TargetBit;
+
+        public string? Place { get; } = x.TargetAt >= 0 ? x.PlaceInBase : null;
+
+        public char Begins { get; } = x.Word.Key[0];
+
+        public bool RhymesByTarget { get; } = x.RhymesByTarget;
+    }
 
     private ChosenWord Made(ReadingPool.Candidate x, ReadingBrief brief)
     {

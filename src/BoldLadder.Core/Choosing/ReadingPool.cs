@@ -26,11 +26,11 @@ public sealed class ReadingPool
     private const int WorthOnThePoint = 40;
 
     /// <summary>What can be chosen at all for a brief, words of its lesson aside: looked for once, and drawn on by every choice of a lesson.</summary>
-    /// <param name="among">The words it is looked for in; null for all that may be offered.</param>
+    /// <param name="among">The words it is looked for in, those that can be read; null for all that may be offered.</param>
     public static ReadingPool Of(WordStock stock, ReadingBrief brief, IReadOnlyList<OfferedWord>? among = null)
     {
-        among ??= stock.Offered;
         var (rows, find) = (stock.Rules.Rows, Finder(stock, brief));
+        among = among is null ? stock.ReadableNow(brief.Judge.Taught) : [.. among.Where(x => rows.CoveredWay(x.Row, brief.Judge.Taught.Bits) >= 0)];
         // Of thousands that fit only those are made into candidates that can be drawn.
         var (fits, places, worths, count) = (ArrayPool<Fit>.Shared.Rent(among.Count), ArrayPool<int>.Shared.Rent(among.Count), ArrayPool<double>.Shared.Rent(among.Count), 0);
         for (var i = 0; i < among.Count; i++)
@@ -90,7 +90,7 @@ public sealed class ReadingPool
         var letters = brief.Targets.Select(x => x.Correspondence?.Grapheme.Text).OfType<string>().Where(x => x.Length > 1).ToList();
         return offered =>
         {
-            if (!rows.Fits(offered.Row, brief.Shape) || rows.CoveredWay(offered.Row, brief.Judge.Taught.Bits) < 0)
+            if (!rows.Fits(offered.Row, brief.Shape))
             {
                 return null;
             }

@@ -21,7 +21,9 @@ public readonly record struct GradedSentence(Sentence Sentence, int Targets, int
 public sealed class SchoolSentences
 {
     private readonly List<SentenceWord> _vocabulary = [];
-    private readonly int[][] _words;
+    // The words of all of them, one sentence behind the other: each lesson goes through them all.
+    private readonly int[] _words;
+    private readonly int[] _starts;
     private readonly Dictionary<string, int> _numbers = [];
 
     // Of the last one asked: the pieces of a lesson, and the lessons of a rung's days and reviews, have the same taught.
@@ -31,7 +33,12 @@ public sealed class SchoolSentences
     {
         var words = rows.Words;
         All = [.. sentences.DistinctBy(x => x.Text)];
-        _words = [.. All.Select(x => x.Words.Select(w => Number(w.ToLowerInvariant())).ToArray())];
+        _words = [.. All.SelectMany(x => x.Words).Select(w => Number(w.ToLowerInvariant()))];
+        _starts = new int[All.Count + 1];
+        for (var i = 0; i < All.Count; i++)
+        {
+            _starts[i + 1] = _starts[i] + All[i].Words.Count;
+        }
 
         int Number(string key)
         {
@@ -64,8 +71,21 @@ public sealed class SchoolSentences
 
     public IReadOnlyList<Sentence> All { get; }
 
-    /// <summary>A word of one of them, as it stands there.</summary>
-    internal SentenceWord WordOf(string written) => _vocabulary[_numbers[written.ToLowerInvariant()]];
+    /// <summary>Counts the words of one of them, by its place among all, of which something is true; of each word it is asked once.</summary>
+    internal Func<int, int> Counting(Predicate<SentenceWord> holds)
+    {
+        var known = new int?[_vocabulary.Count];
+        return sentence =>
+        {
+            var count = 0;
+            foreach (var word in WordsOf(sentence))
+            {
+                count += known[word] ??= holds(_vocabulary[word]) ? 1 : 0;
+            }
+
+            return count;
+        };
+    }
 
     /// <summary>Sentences of which every word can be read, and whose capitals and marks may be met, with how often they hold the target and what was taught lately.</summary>
     /// <param name="mayStand">What of the words that can be read may stand in one; null for all.</param>
@@ -94,7 +114,7 @@ public sealed class SchoolSentences
                 continue;
             }
 
-            foreach (var word in _words[i])
+            foreach (var word in WordsOf(i))
             {
                 targets += target[word] ? 1 : 0;
                 lates += late[word] ? 1 : 0;
@@ -110,6 +130,8 @@ public sealed class SchoolSentences
         return graded;
     }
 
+    private ReadOnlySpan<int> WordsOf(int sentence) => _words.AsSpan(_starts[sentence], _starts[sentence + 1] - _starts[sentence]);
+
     private Found FoundFor(Judge judge)
     {
         if (_last is { } last && last.Taught.IsSameAs(judge.Taught))
@@ -119,7 +141,7 @@ public sealed class SchoolSentences
 
         // As the line moves up what could be read still can: only the rest is asked.
         var before = _last is { } below && below.Taught.IsWithin(judge.Taught) ? below : null;
-        var (legal, readable) = (new bool[_vocabulary.Count], new bool[_words.Length]);
+        var (legal, readable) = (new bool[_vocabulary.Count], new bool[All.Count]);
         for (var i = 0; i < legal.Length; i++)
         {
             legal[i] = before?.Legal[i] == true || judge.IsLegal(_vocabulary[i].Key, _vocabulary[i].Word, _vocabulary[i].Form);
@@ -127,13 +149,13 @@ public sealed class SchoolSentences
 
         for (var i = 0; i < readable.Length; i++)
         {
-            readable[i] = before?.Readable[i] == true || (AreAll(_words[i], legal) && All[i].IsMeantReadable(judge) && judge.MissingPrint(All[i].Text).Count == 0);
+            readable[i] = before?.Readable[i] == true || (AreAll(WordsOf(i), legal) && All[i].IsMeantReadable(judge) && judge.MissingPrint(All[i].Text).Count == 0);
         }
 
         return _last = new Found(judge.Taught, legal, readable);
     }
 
-    private static bool AreAll(int[] words, bool[] legal)
+    private static bool AreAll(ReadOnlySpan<int> words, bool[] legal)
     {
         foreach (var word in words)
         {

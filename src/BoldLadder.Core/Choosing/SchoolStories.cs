@@ -7,17 +7,24 @@ public sealed class SchoolStories
 {
     private readonly SchoolSentences _texts;
     private readonly Dictionary<Sentence, Story> _stories;
+    private readonly Dictionary<Sentence, int> _places;
 
     public SchoolStories(WordRows rows, StoryBank bank)
     {
         _texts = new SchoolSentences(rows, bank.Stories.Select(x => x.Text));
-        _stories = bank.Stories.ToDictionary(x => x.Text, ReferenceEqualityComparer.Instance as IEqualityComparer<Sentence>);
+        IEqualityComparer<Sentence> itself = ReferenceEqualityComparer.Instance;
+        _stories = bank.Stories.ToDictionary(x => x.Text, itself);
+        _places = _texts.All.Index().ToDictionary(x => x.Item, x => x.Index, itself);
     }
 
     public IEnumerable<Story> All => _stories.Values;
 
-    /// <summary>Whether a story has a word of which something is true.</summary>
-    public bool Has(Story story, Predicate<SentenceWord> holds) => story.Text.Words.Any(x => holds(_texts.WordOf(x)));
+    /// <summary>Counts the words of a story of which something is true.</summary>
+    public Func<Story, int> Counting(Predicate<SentenceWord> holds)
+    {
+        var count = _texts.Counting(holds);
+        return story => count(_places[story.Text]);
+    }
 
     /// <summary>Stories of which every word can be read, with how often they hold the target and what was taught lately.</summary>
     public IEnumerable<GradedStory> Readable(Judge judge, Predicate<SentenceWord> isTarget, Predicate<SentenceWord> isLate, Predicate<SentenceWord>? may = null) =>

@@ -7,7 +7,9 @@ namespace BoldLadder.Core.Choosing;
 /// <summary>A word that may be offered, with what choosing looks at.</summary>
 /// <param name="Rime">The sounds from the first strong vowel on: words that share it rhyme.</param>
 /// <param name="RimeAt">The segment it begins with.</param>
-public sealed record OfferedWord(LexiconWord Word, int Row, Segmentation Reading, string Rime, int RimeAt)
+/// <param name="Rhymes">The number of its rime: words that share it rhyme.</param>
+/// <param name="Family">The number of its family: words that share it are forms of one.</param>
+public sealed record OfferedWord(LexiconWord Word, int Row, Segmentation Reading, string Rime, int RimeAt, int Rhymes, int Family)
 {
     /// <summary>It has a weak vowel; it is a word of grammar; and how rare it is: all asked of every word for every lesson.</summary>
     internal bool HasWeak { get; } = Judge.HasWeak(Reading);
@@ -34,6 +36,8 @@ public sealed class WordStock
     private readonly Lazy<ILookup<Correspondence, OfferedWord>> _byPart;
     private readonly Lazy<ILookup<string, ListeningWord>> _bySound;
     private readonly Lazy<IReadOnlyList<OfferedWord>> _names;
+    private readonly ReadableWords _readable;
+    private readonly Dictionary<string, int> _numbers = [];
 
     /// <param name="madeUp">What proves made-up words, made when first needed; null where none are used.</param>
     public WordStock(
@@ -49,6 +53,7 @@ public sealed class WordStock
         Sentences = new SchoolSentences(rules.Rows, written.Sentences.Sentences.Concat(written.Spoken.Sentences.Where(x => x.Words.All(IsPlain))));
         Homophones = new Homophones(rules.Rows.Words, switchedMerges);
         Offered = [.. Words.Words.Where(rules.Rows.MayOffer).Select(Offer)];
+        _readable = new ReadableWords(rules.Rows, Offered);
         _names = new(() => [.. Words.Words.Where(x => char.IsUpper(x.Spelling[0]) && x is { Key.Length: > 1, Ended: null, Suitability: Suitability.Fine } && Words.OwnSpelling(x) && !rules.Rows.IsHeteronym(x.Rank)).Select(Offer)]);
         _byPart = new(() => (from x in Offered
                              where x.Word is { Everyday: true, Ended: null }
@@ -61,8 +66,8 @@ public sealed class WordStock
     }
 
     private WordStock(WordStock shared) =>
-        (Rules, _madeUp, _byPart, _bySound, _names, Stories, Spoken, Riddles, Frames, Pictures, Evidence, Homophones, Offered, Sentences) =
-        (shared.Rules, shared._madeUp, shared._byPart, shared._bySound, shared._names, shared.Stories, shared.Spoken, shared.Riddles, shared.Frames, shared.Pictures, shared.Evidence, shared.Homophones, shared.Offered, shared.Sentences);
+        (Rules, _madeUp, _byPart, _bySound, _names, _readable, _numbers, Stories, Spoken, Riddles, Frames, Pictures, Evidence, Homophones, Offered, Sentences) =
+        (shared.Rules, shared._madeUp, shared._byPart, shared._bySound, shared._names, shared._readable, shared._numbers, shared.Stories, shared.Spoken, shared.Riddles, shared.Frames, shared.Pictures, shared.Evidence, shared.Homophones, shared.Offered, shared.Sentences);
 
     public ReadingRules Rules { get; }
 
@@ -70,6 +75,9 @@ public sealed class WordStock
 
     /// <summary>Words that may be offered by themselves once they can be read, commonest first.</summary>
     public IReadOnlyList<OfferedWord> Offered { get; }
+
+    /// <summary>Those of them that can be read, in their order.</summary>
+    internal IReadOnlyList<OfferedWord> ReadableNow(TaughtSet taught) => _readable.By(taught);
 
     /// <summary>Names and the like, which have a capital: read where hardly a word holds what is taught.</summary>
     public IReadOnlyList<OfferedWord> Names => _names.Value;
@@ -144,7 +152,21 @@ public sealed class WordStock
         var reading = Words.Of(word).Readings[0];
         var at = RimeAt(reading, word.Ended);
         var rime = string.Concat(reading.Segments.Skip(at).Select(x => Rules.SoundKey(x.Correspondence.Sound) + " "));
-        return new OfferedWord(word, Rules.Rows.RowsOf(word.Rank).First, reading, rime, at);
+        return new OfferedWord(word, Rules.Rows.RowsOf(word.Rank).First, reading, rime, at, Number(rime), Number(word.Family));
+    }
+
+    // Compared by their thousands for every list: a number each is compared at once.
+    private int Number(string shared)
+    {
+        lock (_numbers)
+        {
+            if (!_numbers.TryGetValue(shared, out var number))
+            {
+                _numbers[shared] = number = _numbers.Count;
+            }
+
+            return number;
+        }
     }
 
     // Words rhyme from the vowel that is stressed. Which that is the lexicon does not say: from the first strong vowel on

@@ -16,11 +16,11 @@ internal static class StoryChoice
     // What stands further down would not come first for all the parts it has.
     private const int Looked = 24;
 
-    // Says of a word whether it has one of the parts of the day; none where the day has but one.
-    private static IReadOnlyList<Predicate<SentenceWord>> PartsOf(LessonBrief brief)
+    // Counts the words of a story that have one of the parts of the day; none where the day has but one.
+    private static IReadOnlyList<Func<Story, int>> PartsOf(LessonBrief brief)
     {
         var things = brief.Targets.Where(x => x.Correspondence is not null).ToList();
-        return things.Count < 2 ? [] : things.ConvertAll(x => brief.Practises([x]));
+        return things.Count < 2 ? [] : things.ConvertAll(x => brief.Stock.Stories.Counting(brief.Practises([x])));
     }
 
     // Read again is wanted on purpose; a third time in two weeks nobody asks what happens next.
@@ -29,17 +29,18 @@ internal static class StoryChoice
     /// <summary>The stories for today, the best first; none where none is for today. With nothing new, one about something else is better than one worn out.</summary>
     public static IReadOnlyList<GradedStory> Ranked(LessonBrief brief, Dice dice)
     {
-        var learning = brief.Standing.TrickyWords.Where(x => !brief.Standing.Clock.IsAtSight(x)).Select(x => x.ToLowerInvariant()).ToHashSet();
+        var shaky = brief.Standing.TrickyWords.Where(x => !brief.Standing.Clock.IsAtSight(x)).Select(x => x.ToLowerInvariant()).ToHashSet();
+        var learning = brief.Stock.Stories.Counting(x => shaky.Contains(x.Key));
         var parts = PartsOf(brief);
         var lately = brief.Standing.Lessons.TakeLast(LessonsOfTwoWeeks).SelectMany(x => x.Read).CountBy(x => x).ToDictionary();
         var readable = brief.Stock.Stories.Readable(brief.Judge, brief.IsTarget(), brief.IsLate(ApplyPart.Lately), brief.MayStand)
             .Where(x => lately.GetValueOrDefault(StoryBank.LogKey(x.Story.Title)) < MostInTwoWeeks).ToList();
         var today = readable.Where(x => x.Targets >= FewestTargets).ToList();
         return [.. (today.Count == 0 && brief.Kind is LessonKind.Review or LessonKind.Check ? readable : today)
-            .Select(x => (x, Worth: (2 * Math.Min(5, x.Targets)) + (0.5 * Math.Min(6, x.Late)) + (0.5 * Math.Min(3, x.Story.Text.Keys.Count(learning.Contains)))
+            .Select(x => (x, Worth: (2 * Math.Min(5, x.Targets)) + (0.5 * Math.Min(6, x.Late)) + (0.5 * Math.Min(3, learning(x.Story)))
                 - (7 * brief.Standing.TimesRead.GetValueOrDefault(StoryBank.LogKey(x.Story.Title))) + dice.Next()))
             .OrderByDescending(x => x.Worth)
-            .Select((x, at) => (x.x, Worth: at < Looked ? x.Worth + (EachPart * parts.Count(holds => brief.Stock.Stories.Has(x.x.Story, holds))) : x.Worth))
+            .Select((x, at) => (x.x, Worth: at < Looked ? x.Worth + (EachPart * parts.Count(words => words(x.x.Story) > 0)) : x.Worth))
             .OrderByDescending(x => x.Worth).Select(x => x.x)];
     }
 }
