@@ -269,7 +269,9 @@ internal static class ApplyPart
     private static bool Alike(Sentence one, Sentence other)
     {
         var shared = one.Keys.Intersect(other.Keys).Count();
-        return shared >= Shared && one.Keys.Distinct().Count() <= shared + 1 && other.Keys.Distinct().Count() <= shared + 1;
+        return (shared >= Shared && one.Keys.Distinct().Count() <= shared + 1 && other.Keys.Distinct().Count() <= shared + 1)
+            // Nod, Dad, nod! and Nod, Nan, nod! have too few words to tell by those they share.
+            || (one.Keys.Count == other.Keys.Count && one.Keys.Count >= Shared && one.Keys.Zip(other.Keys).Count(x => x.First != x.Second) <= 1);
     }
 
     /// <summary>

@@ -208,6 +208,8 @@ public class ChoiceTests
     public void An_American_school_reads_and_hears_its_own_words()
     {
         Assert.Equal("Mom saw her mom's gray TV.", AmericanForms.Parse("mum\tmom\ngrey\tgray\ntelly\tTV").In("Mum saw her mum's grey telly."));
+        Assert.Equal("We ran around the park at recess. A round stone is round.", AmericanForms.Parse("round the\taround the\nat break\tat recess").In("We ran round the park at break. A round stone is round."));
+        Assert.DoesNotContain(World.Us.Sentences.All, x => x.Text.Contains(" round the ", StringComparison.Ordinal));
         Assert.Throws<FormatException>(() => AmericanForms.Parse("mum"));
         Assert.Throws<FormatException>(() => AmericanForms.Parse("mum\tmom\nmum\tma"));
         var notUsed = World.Forms.NotUsed.ToHashSet();

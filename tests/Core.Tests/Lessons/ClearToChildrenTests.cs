@@ -96,6 +96,20 @@ public sealed class ClearToChildrenTests
         Assert.Equal(read.Count, read.Distinct().Count());
     });
 
+    [Fact]
+    public void Of_the_first_sentences_no_two_are_one_but_for_a_word()
+    {
+        var ladder = World.LadderOf("f:f i:i n:n a:a+!a m:m p:p b:b+!I o:o g:g d:d+!the s:s+-s e:e").Paced(2, new HashSet<string>(), null);
+        var stock = World.Stock(ladder, Core.Sounds.Accent.GeneralAmerican);
+        var lessons = World.Lived(stock, World.StandingOf(ladder, [], stock.Rules), ladder.Rungs.SelectMany(x => Enumerable.Repeat(x, x.Days)), 30);
+        Assert.All(lessons, lesson =>
+        {
+            var read = In(lesson, Activity.ReadSentences).Select(x => Core.Choosing.SentenceBank.WordsOf(x.Text.ToLowerInvariant())).ToList();
+            Assert.DoesNotContain(read.SelectMany((x, i) => read.Skip(i + 1).Select(y => (x, y))), p => p.x.Count > 2 && p.x.Count == p.y.Count && p.x.Zip(p.y).Count(w => w.First != w.Second) == 1);
+        });
+        Assert.Contains(lessons, x => In(x, Activity.ReadSentences).Count > 4);
+    }
+
     // Of two words, "No, Dad, no!" is alike to none but itself.
     [Fact]
     public void No_sentence_is_read_twice_though_there_are_few()
