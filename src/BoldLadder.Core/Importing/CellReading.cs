@@ -17,8 +17,8 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
             return made;
         }
 
-        // Down the side of weeks across stands what each row is of.
-        if (SheetWords.IsNothing(cell.Text) || (layout.Turned && cell.Row == 1 && SheetWords.NamesFamily(cell.Text)))
+        // Down the side of weeks across stands what each row is of; all, among sounds, is no word.
+        if (SheetWords.IsNothing(cell.Text) || (role == ColumnRole.Parts && SheetWords.IsAll(cell.Text) && layout.HeadingAt(cell.Column).Contains("sound", StringComparison.OrdinalIgnoreCase)) || (layout.Turned && cell.Row == 1 && SheetWords.NamesFamily(cell.Text)))
         {
             return made;
         }
@@ -134,7 +134,7 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
     public IReadOnlyList<SheetLayout.PlacedCell> ShapesAmong(IReadOnlyList<SheetLayout.PlacedCell> parts)
     {
         var shapes = parts.Where(x => LessonWords.NamesShape(x.Text)
-            || (!layout.DayColumns && !layout.Turned && layout.Columns.First(c => c.Column == x.Column).Heading.Length > 0 && reader.Read(x.Text) is var read && (read.All(p => p.Kind == WrittenKind.Kept) || IsTalk(read, x.Text)))).ToList();
+            || (!layout.DayColumns && !layout.Turned && layout.HeadingAt(x.Column).Length > 0 && reader.Read(x.Text) is var read && (read.All(p => p.Kind == WrittenKind.Kept) || IsTalk(read, x.Text)))).ToList();
         return parts.Except(shapes).Any(x => reader.LooksLikePart(x.Text) || LessonWords.LessonOf(x.Text) is not null) ? shapes : [];
     }
 
@@ -148,7 +148,7 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
 
     private void Parts(IReadOnlyList<WrittenPart> parts, string text, Source source, List<WrittenRung> made)
     {
-        parts = (made.Count == 0 || made[^1].Parts.Count == 0) && IsTalk(parts, text) ? [WrittenPart.Plain(WrittenKind.Kept, text)] : parts;
+        parts = (made.Count == 0 || made[^1].Parts.Count == 0) && (IsTalk(parts, text) || LessonWords.NamesListening(text)) ? [WrittenPart.Plain(WrittenKind.Kept, text)] : parts;
         var graphemes = parts.Where(x => x.Kind == WrittenKind.Grapheme).ToList();
 
         // Below its letters a cell may hold words that show them.

@@ -144,6 +144,8 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
         {
             if (notes.Count == 0 && doubts.Count == 0 && written.Notes.Count == 0)
             {
+                // Nothing of a sheet is lost without a word: examples of nothing, what was said a second time.
+                state.LeftOut.AddRange(written.Sources.Where(x => state.LeftOut.TrueForAll(l => l.Source.Cell != x.Cell)).Select(x => new LeftOut(x, LeftOutReason.NotRead)));
                 yield break;
             }
 

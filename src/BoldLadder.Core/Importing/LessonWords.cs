@@ -20,6 +20,12 @@ internal static partial class LessonWords
     /// <summary>True for what is done on a day of reading or writing, where nothing else stands: no word to be learnt.</summary>
     public static bool NamesDoing(string text) => Doing().IsMatch(text);
 
+    /// <summary>True for what is done before there are letters: <i>listening games, rhyme</i>.</summary>
+    public static bool NamesListening(string text) => text.Split([",", "&", "+", " and "], StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries) is { Length: > 0 } all && all.All(Listening().IsMatch);
+
+    [GeneratedRegex(@"^((nursery\s+)?rhym(es?|ing)|rhythms?|alliteration|songs?|stories|(body|voice|environmental|everyday)\s+sounds|oral\s+work|syllables|listening|(listening|sound|rhyming|clapping)\s+(games?|walks?|work))$", Any)]
+    private static partial Regex Listening();
+
     [GeneratedRegex(@"^\s*(reading|writing|spelling|story|dictation|(words?|phonics|sounds?|letters?|reading|writing|spelling|story|listening|rhym(e|ing)|circle)\s+(games?|work|walks?|time|hunt))\s*$", Any)]
     private static partial Regex Doing();
 

@@ -92,7 +92,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         .Where(x => x.Length > 0 && !x.Contains('-', StringComparison.Ordinal)).Select(x => x == "I" || x.StartsWith("I'", StringComparison.Ordinal) ? x : x.ToLowerInvariant());
 
     /// <summary>True for one of the commonest words of all that its letters, said as they are met first, do not make.</summary>
-    public bool IsToldWhole(string word) => words.Find(word) is { Word.Rank: < Talk } found && !found.Readings[0].Segments.All(x => x.Correspondence is { Grapheme.Text.Length: 1 } part && SoundChoice.IsMetFirst(part));
+    public bool IsToldWhole(string word) => TokenReader.IsTitle(word) || words.Find(word) is { Word.Rank: < Talk } found && !found.Readings[0].Segments.All(x => x.Correspondence is { Grapheme.Text.Length: 1 } part && SoundChoice.IsMetFirst(part));
 
     /// <summary>True for a word so common that a class may learn it by heart.</summary>
     public bool IsLearntByHeart(string word) => _token.IsLearntByHeart(word);

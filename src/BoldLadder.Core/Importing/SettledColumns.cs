@@ -52,7 +52,7 @@ internal static class SettledColumns
         columns = Taken(columns, ColumnRole.Notes, x => IsPart(x) && x.Heading.Length > 0 && !IsNamed(x) && contents.TextsOf(x) is { Count: > 2 } texts
             && Mostly(texts, t => !t.Contains(',', StringComparison.Ordinal) && t.Split(' ') is { Length: > 1 } said && said.Any(w => w.Length > 2 && w.All(char.IsAsciiLetter) && words.FindWord(w) is not null)) && StandsBeside(x, y => IsNamed(y) && IsLetters(y)));
         var parts = Taught();
-        return [.. columns.Select(x => x.Told ? x : x with { Role = Settled(x, parts, contents, words) })];
+        return [.. columns.Select(x => x.Told ? x : x with { Role = Settled(x, columns, parts, contents, words) })];
     }
 
     /// <summary>True when the words over a column say what it holds, or that it is a day, a week or a term.</summary>
@@ -89,9 +89,12 @@ internal static class SettledColumns
             && told.Exists(c => c.Read.Count > 0) && told.TrueForAll(c => c.Read.TrueForAll(p => rows[c.Row].Exists(r => r.Letters.Contains(p.Letters, StringComparison.Ordinal))));
     }
 
+    // Hum it; mix up with b: words that follow each other, some of them rare, and no list.
+    private static bool IsSaid(string text, SchoolWords words) => !text.Contains(',', StringComparison.Ordinal) && PartReader.WordsIn(text) is { Count: > 1 } said && said.Any(w => words.FindWord(w) is not { Rank: < Frequent });
+
     private static bool IsTalk(List<string> texts) => texts.Count > 3 && Share(texts, t => t.Split(' ') is { Length: > 2 } all && all.Any(w => w.Length > 3 && w.All(char.IsAsciiLetter))) >= 0.4;
 
-    private static ColumnRole Settled(SheetColumn x, List<SheetColumn> parts, ColumnContents contents, SchoolWords words)
+    private static ColumnRole Settled(SheetColumn x, IReadOnlyList<SheetColumn> all, List<SheetColumn> parts, ColumnContents contents, SchoolWords words)
     {
         // Words for each day that show what the row is about.
         if (x.Role == ColumnRole.Parts && SheetWords.HeadsDay(x.Heading) && parts.Exists(p => !SheetWords.HeadsDay(p.Heading)) && contents.IsShown(x, 1, parts)
@@ -138,8 +141,19 @@ internal static class SettledColumns
             return x.Role;
         }
 
+        // Where a column says that it holds the words to be learnt, another that says something else does not.
+        if (named is null && x.Heading.Length > 0 && all.Any(c => c != x && SheetWords.RoleOf(c.Heading) == ColumnRole.TrickyWords))
+        {
+            return ColumnRole.Notes;
+        }
+
         // Words that show no part of their row are words to be learnt when sentences are full of them, and talk when not.
-        var all = rows.SelectMany(r => r.Words).ToList();
-        return all.Count(w => words.FindWord(w) is { Rank: < Frequent }) * 2 > all.Count ? ColumnRole.TrickyWords : ColumnRole.Notes;
+        var besides = rows.SelectMany(r => r.Words).ToList();
+        if (Share(contents.TextsOf(x), t => IsSaid(t, words)) >= 0.4)
+        {
+            return ColumnRole.Notes;
+        }
+
+        return besides.Count(w => words.FindWord(w) is { Rank: < Frequent }) * 2 > besides.Count ? ColumnRole.TrickyWords : ColumnRole.Notes;
     }
 }

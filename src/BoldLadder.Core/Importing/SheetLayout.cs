@@ -56,6 +56,8 @@ public sealed class SheetLayout
     /// <summary>True above the headings, where a sheet says what it is called: catch-up phonics.</summary>
     internal bool IsAboveAll(PlacedCell cell) => HeaderRows.Count > 0 && cell.Row < HeaderRows.Min();
 
+    internal string HeadingAt(int column) => Columns.FirstOrDefault(x => x.Column == column)?.Heading ?? "";
+
     internal ColumnRole RoleAt(int column) => Columns.FirstOrDefault(x => x.Column == column)?.Role ?? ColumnRole.LeftOut;
 
     /// <param name="cells">What is seen of the sheet.</param>
@@ -191,7 +193,7 @@ public sealed class SheetLayout
             return true;
         }
 
-        return rows.Any(row => row.Count(x => SheetWords.IsWeek(x.Text) || (SheetWords.IsSection(x.Text) && SheetWords.RoleOf(x.Text) is null && !SheetWords.HeadsDay(x.Text))) is var labels
+        return rows.Any(row => row.Count(x => SheetWords.IsWeek(x.Text) || (SheetWords.IsSection(x.Text) && !SheetWords.IsOrdinal(x.Text) && SheetWords.RoleOf(x.Text) is null && !SheetWords.HeadsDay(x.Text))) is var labels
             && labels >= 3 && labels >= row.Count() - 1);
     }
 
@@ -203,12 +205,16 @@ public sealed class SheetLayout
             // In the first row of several, two that are known head the others with them.
             && (named * 2 >= row.Count || (row == first && row.All(x => x.Text.Trim().Length > 2 && !reader.LooksLikePart(x.Text))))
             && row.All(x => x.Text.Length > 1 || x.Text is "#") && !row.Any(x => SheetWords.IsWeek(x.Text))
-            && (widest > 1 || (row == rows[0] && !reader.LooksLikePart(row[0].Text) && !(SheetWords.Labelled(row[0].Text) is var (_, taught) && reader.LooksLikePart(taught))))).MaxBy(x => Named(x, reader)) ?? Ticked(rows) ?? Topped(rows, reader);
+            && (widest > 1 || (row == rows[0] && !reader.LooksLikePart(row[0].Text) && !(SheetWords.Labelled(row[0].Text) is var (_, taught) && reader.LooksLikePart(taught))))).MaxBy(x => Named(x, reader)) ?? Numbered(rows) ?? Ticked(rows) ?? Topped(rows, reader);
     }
 
     // "Week | Plan", and below it numbers beside what is taught.
     private static bool HeadsNumbers(IReadOnlyList<PlacedCell> row, List<IReadOnlyList<PlacedCell>> rows, PartReader reader) => row is [var label, var other] && SheetWords.IsCounted(label.Text)
         && !reader.LooksLikePart(other.Text) && !reader.IsToldWhole(other.Text.Trim()) && rows.Where(x => x[0].Row > label.Row && x[0].Column == label.Column).ToList() is { Count: > 2 } below && below.TrueForAll(x => SheetWords.IsOrdinal(x[0].Text));
+
+    // "Set | 1st | 2nd | 3rd": which of its set each column holds.
+    private static IReadOnlyList<PlacedCell>? Numbered(List<IReadOnlyList<PlacedCell>> rows) =>
+        rows.FirstOrDefault(x => x.Count > 2) is { } first && SheetWords.IsCounted(first[0].Text) && first.Skip(1).All(x => SheetWords.IsOrdinal(x.Text)) ? first : null;
 
     // "Sound | Ayo | Bea", and below the names ticks: who knows what.
     private static IReadOnlyList<PlacedCell>? Ticked(List<IReadOnlyList<PlacedCell>> rows) => rows.FirstOrDefault(x => x.Count > 2) is { } first && SheetWords.RoleOf(first[0].Text) is not null
@@ -227,8 +233,11 @@ public sealed class SheetLayout
     // Digraph sh heads nothing: it is taught.
     private static int Named(IReadOnlyList<PlacedCell> row, PartReader reader) => row.Count(x => (SheetWords.RoleOf(x.Text) is not null && !(x.Text.Trim().Contains(' ', StringComparison.Ordinal) && reader.Read(x.Text) is [{ Kind: WrittenKind.Grapheme }])) || SheetWords.HeadsDay(x.Text));
 
-    private static bool IsHeader(IReadOnlyList<PlacedCell> row, IReadOnlyList<PlacedCell> header) => row == header
-        || (row.Count > 1 && row.Count(x => header.Any(h => h.Column == x.Column && string.Equals(h.Text.Trim(), x.Text.Trim(), StringComparison.OrdinalIgnoreCase))) * 10 >= row.Count * 8);
+    // The headings come again, or those of a table of its own below: week and graphemes, then week and words.
+    private static bool IsHeader(IReadOnlyList<PlacedCell> row, IReadOnlyList<PlacedCell> header) => row == header || (row.Count > 1 && IsSame(row[0], header[0]) && row.All(x => SheetWords.RoleOf(x.Text) is not null))
+        || (row.Count > 1 && row.Count(x => header.Any(h => IsSame(x, h))) * 10 >= row.Count * 8);
+
+    private static bool IsSame(PlacedCell x, PlacedCell h) => h.Column == x.Column && string.Equals(h.Text.Trim(), x.Text.Trim(), StringComparison.OrdinalIgnoreCase);
 
     private static ColumnRole Guess(string heading, IReadOnlyList<string> texts, PartReader reader, SchoolWords words)
     {
@@ -269,7 +278,7 @@ public sealed class SheetLayout
         return texts.Count == 0 ? ColumnRole.LeftOut
             : Mostly(texts, SheetWords.IsWeek) ? ColumnRole.Week
             : Mostly(texts, x => WrittenDays.Of(x) is not null) ? ColumnRole.Days
-            : Mostly(texts, SheetDates.IsDate) ? ColumnRole.Date
+            : Mostly(texts, x => SheetDates.IsDate(x) || SheetWords.IsDayOfDiary(x)) ? ColumnRole.Date
             : Mostly(texts, x => SheetWords.IsOrdinal(x) || SheetWords.WeekdayOf(x) > 0) ? ColumnRole.Day
             : Mostly(texts, SheetWords.IsCount) || (texts.Distinct().Count() < texts.Count && texts.All(SheetWords.IsTick)) ? ColumnRole.LeftOut
             : Mostly(texts, SheetWords.IsSection) ? ColumnRole.Section

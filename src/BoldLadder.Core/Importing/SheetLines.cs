@@ -71,7 +71,7 @@ internal static partial class SheetLines
     [GeneratedRegex(@"\(\s*(?:(?:tricky|sight|heart|common|exception)\s*(?:words?)?\s*:?\s*(?<rest>[A-Za-z', ]+)|(?-i:(?<rest>I))|(?:plus|and|with|\+)\s+(?=[^)]*\b(?:I|the|to|was|said|he|she|you|they)\b)(?<rest>[A-Za-z',& ]+))\s*\)\s*$", Any)]
     private static partial Regex InBrackets();
 
-    [GeneratedRegex(@"(?:^|(?<=[:–-]\s*))\s*(?:(?:(?:to|we|will|can|(?:the\s+)?(?:children|pupils|class)|learns?\s+to)\s+)*(?:introduce|teach|learn|meet|read|spell|know|write)(?:\s+and\s+[a-z]+)?\s+)?the\s+(?:(?:tricky|sight|heart|common(?:\s+exception)?|exception|high[\s-]frequency)\s+)?words?\s+(?!with\b|that\b|contain|end|using\b|in\b|of\b)[""'“‘]?(?<rest>[a-z' ,]+?)[""'”’]?\s*\.?\s*$", Any)]
+    [GeneratedRegex(@"(?:^|(?<=[:–-]\s*))\s*(?:(?:(?:please|practi[sc]e|to|we|will|can|(?:the\s+)?(?:children|pupils|class)|learns?\s+to)\s+)*(?:introduce|teach|learn|meet|read(?:ing)?|spell(?:ing)?|know|writ(?:e|ing))(?:\s+and\s+[a-z]+)?\s+)?the\s+(?:(?:tricky|sight|heart|common(?:\s+exception)?|exception|high[\s-]frequency)\s+)?words?\s*:?\s+(?!with\b|that\b|contain|end|using\b|in\b|of\b)[""'“‘]?(?<rest>[a-z' ,]+?)[""'”’]?\s*\.?\s*$", Any)]
     private static partial Regex TheWord();
 
     // "... and the word the", "plus the words he and to": words to be learnt, after what is taught.

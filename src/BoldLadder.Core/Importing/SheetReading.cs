@@ -93,7 +93,8 @@ internal sealed class SheetReading
 
         _at.Take(row, _layout);
         var made = new List<WrittenRung>();
-        var parts = row.Where(x => IsPart(_layout.RoleAt(x.Column)) && !SheetWords.IsWeek(x.Text)).ToList();
+        // Scope and sequence | Grade K, over the headings, teaches no k.
+        var parts = row.Where(x => IsPart(_layout.RoleAt(x.Column)) && !SheetWords.IsWeek(x.Text) && !(_layout.IsAboveAll(x) && SheetWords.IsSection(x.Text))).ToList();
         var shapes = _cells.ShapesAmong(parts);
         parts = [.. parts.Except(shapes)];
         WrittenRung? owner = null;
@@ -104,7 +105,7 @@ internal sealed class SheetReading
             parts = [];
         }
 
-        var byHeart = row.Any(x => _layout.RoleAt(x.Column) is ColumnRole.Notes or ColumnRole.LeftOut && SheetWords.SaysByHeart(x.Text, _layout.Columns.First(c => c.Column == x.Column).Heading));
+        var byHeart = row.Any(x => _layout.RoleAt(x.Column) is ColumnRole.Notes or ColumnRole.LeftOut && SheetWords.SaysByHeart(x.Text, _layout.HeadingAt(x.Column)));
         foreach (var cell in parts)
         {
             var rungs = _cells.Of(cell, byHeart ? ColumnRole.TrickyWords : _layout.RoleAt(cell.Column));
@@ -185,7 +186,7 @@ internal sealed class SheetReading
 
     // "Words", at the left of a row, in a column that nothing heads.
     private SheetLayout.PlacedCell? RowLabel(IReadOnlyList<SheetLayout.PlacedCell> row) => row.TakeWhile(x => !IsPart(_layout.RoleAt(x.Column)))
-        .FirstOrDefault(x => _layout.Columns.First(c => c.Column == x.Column).Heading.Length == 0 && SheetWords.RowRoleOf(x.Text) is not null);
+        .FirstOrDefault(x => _layout.HeadingAt(x.Column).Length == 0 && SheetWords.RowRoleOf(x.Text) is not null);
 
     // A row of words stands under the row of what they show; its first rung owns what else the row says.
     private WrittenRung Below(List<SheetLayout.PlacedCell> cells, ColumnRole role)

@@ -130,7 +130,10 @@ internal sealed class TokenReader(CorrespondenceTable table, SchoolWords words)
         return match.Success && (said || between.Trim().Length > 0) ? $"{match.Groups["vowel"].Value.ToLowerInvariant()}_e" : null;
     }
 
-    public bool IsLearntByHeart(string word) => (word.Length > 1 || word is "a" or "i" or "I") && words.FindWord(word) is { Rank: < Learnt };
+    public bool IsLearntByHeart(string word) => IsTitle(word) || ((word.Length > 1 || word is "a" or "i" or "I") && words.FindWord(word) is { Rank: < Learnt });
+
+    // How people are addressed: no word of a list, and no letters of a sound.
+    public static bool IsTitle(string word) => word.ToLowerInvariant() is "mr" or "mrs" or "ms";
 
     public bool Known(string text) => table.For(text).Count > 0;
 

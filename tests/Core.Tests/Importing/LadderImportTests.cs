@@ -11,6 +11,13 @@ public class LadderImportTests
     private static readonly SchoolWords Words = new(World.Lexicon, Accent.SouthernBritish);
     private static readonly LadderImport Import = new(Table, Words, new SpellingShares(Words, Table));
 
+    [Fact]
+    public void Words_with_nothing_to_show_are_left_out_and_said()
+    {
+        var read = Read("ar as in car", "Words: zigzag, unicorn", "or as in fork");
+        Assert.Contains(read.LeftOut, x => x.Source.Cell == "A2");
+    }
+
     [Theory]
     [InlineData("n:n", "nut", "nut")]
     [InlineData("ow:oa", "cow", "low")] // the other sound of it
