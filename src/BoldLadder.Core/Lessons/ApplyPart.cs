@@ -225,7 +225,7 @@ internal static class ApplyPart
     {
         var unfit = brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.Text);
         unfit = (unfit * 2) + (x.Sentence.Words.Count > MostToWrite ? 1 : 0);
-        unfit = (unfit * 3) + 2 - Math.Clamp(x.Targets - x.Sentence.Repeated, 0, 2);
+        unfit = (unfit * 4) + 2 - Math.Clamp(x.Targets - x.Sentence.Repeated, -1, 2);
         unfit = (unfit * 3) + (char.IsAsciiLetterLower(x.Sentence.Text[0]) ? 1 : 0) + (!WritesOwn(brief) && x.Sentence.Text.AsSpan(0, x.Sentence.Text.Length - 1).ContainsAny(",;:!?\"") ? 1 : 0);
         return (unfit * LongestSentence) + Math.Abs(x.Sentence.Words.Count - WordsToWrite);
     }
