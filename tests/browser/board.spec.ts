@@ -101,7 +101,7 @@ for (const [name, width, height] of [['a poor projector', 1024, 768], ['a laptop
 
 test('a word finds its picture on the board, and its picture keeps it', async ({ teacher, page }) => {
   await teacher.open();
-  await page.goto(`${new URL(page.url()).pathname}?asIf=n-n`);
+  await page.goto(`${new URL(page.url()).pathname}?asIf=h-h`);
   const words = await teacher.texts('matchPicture');
   await page.getByRole('link', { name: 'On the board' }).click();
   await onto(page, 'Practise: Word and picture');

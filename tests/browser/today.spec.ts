@@ -272,11 +272,11 @@ test('two groups in one room go over the same cards, and each goes on by itself'
 
 test('words are put to their pictures, and what is new stands beside its own', async ({ teacher, page }) => {
   await teacher.open();
-  await page.goto(`${new URL(page.url()).pathname}?asIf=n-n`);
+  await page.goto(`${new URL(page.url()).pathname}?asIf=h-h`);
   const pictures = page.locator('.block.matchPicture img');
   await expect(teacher.words('matchPicture')).toHaveCount(4);
   await expect(pictures).toHaveCount(4);
-  await expect(page.locator('.meet-picture')).toHaveText(/net/);
+  await expect(page.locator('.meet-picture')).toHaveText(/hat/);
   await expect
     .poll(() => page.locator('.block img').evaluateAll((all) => all.every((x) => (x as HTMLImageElement).naturalWidth > 0)))
     .toBe(true);
