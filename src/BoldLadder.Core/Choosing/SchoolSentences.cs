@@ -26,8 +26,7 @@ public sealed class SchoolSentences
     private readonly int[] _starts;
     private readonly Dictionary<string, int> _numbers = [];
 
-    // Of the last one asked: the pieces of a lesson, and the lessons of a rung's days and reviews, have the same taught.
-    private volatile Found? _last;
+    private readonly FoundOnce<Found> _found = new();
 
     public SchoolSentences(WordRows rows, IEnumerable<Sentence> sentences)
     {
@@ -132,15 +131,8 @@ public sealed class SchoolSentences
 
     private ReadOnlySpan<int> WordsOf(int sentence) => _words.AsSpan(_starts[sentence], _starts[sentence + 1] - _starts[sentence]);
 
-    private Found FoundFor(Judge judge)
+    private Found FoundFor(Judge judge) => _found.For(judge.Taught, before =>
     {
-        if (_last is { } last && last.Taught.IsSameAs(judge.Taught))
-        {
-            return last;
-        }
-
-        // As the line moves up what could be read still can: only the rest is asked.
-        var before = _last is { } below && below.Taught.IsWithin(judge.Taught) ? below : null;
         var (legal, readable) = (new bool[_vocabulary.Count], new bool[All.Count]);
         for (var i = 0; i < legal.Length; i++)
         {
@@ -152,8 +144,8 @@ public sealed class SchoolSentences
             readable[i] = before?.Readable[i] == true || (AreAll(WordsOf(i), legal) && All[i].IsMeantReadable(judge) && judge.MissingPrint(All[i].Text).Count == 0);
         }
 
-        return _last = new Found(judge.Taught, legal, readable);
-    }
+        return new Found(legal, readable);
+    });
 
     private static bool AreAll(ReadOnlySpan<int> words, bool[] legal)
     {
@@ -170,5 +162,5 @@ public sealed class SchoolSentences
 
     /// <param name="Legal">Of each word in the vocabulary, whether it can be read.</param>
     /// <param name="Readable">Of each sentence, whether it can be read.</param>
-    private sealed record Found(TaughtSet Taught, bool[] Legal, bool[] Readable);
+    private sealed record Found(bool[] Legal, bool[] Readable);
 }

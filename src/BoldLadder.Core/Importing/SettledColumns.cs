@@ -89,9 +89,6 @@ internal static class SettledColumns
             && told.Exists(c => c.Read.Count > 0) && told.TrueForAll(c => c.Read.TrueForAll(p => rows[c.Row].Exists(r => r.Letters.Contains(p.Letters, StringComparison.Ordinal))));
     }
 
-    // Hum it; mix up with b: words that follow each other, some of them rare, and no list.
-    private static bool IsSaid(string text, SchoolWords words) => !text.Contains(',', StringComparison.Ordinal) && PartReader.WordsIn(text) is { Count: > 1 } said && said.Any(w => words.FindWord(w) is not { Rank: < Frequent });
-
     private static bool IsTalk(List<string> texts) => texts.Count > 3 && Share(texts, t => t.Split(' ') is { Length: > 2 } all && all.Any(w => w.Length > 3 && w.All(char.IsAsciiLetter))) >= 0.4;
 
     private static ColumnRole Settled(SheetColumn x, IReadOnlyList<SheetColumn> all, List<SheetColumn> parts, ColumnContents contents, SchoolWords words)
@@ -148,12 +145,7 @@ internal static class SettledColumns
         }
 
         // Words that show no part of their row are words to be learnt when sentences are full of them, and talk when not.
-        var besides = rows.SelectMany(r => r.Words).ToList();
-        if (Share(contents.TextsOf(x), t => IsSaid(t, words)) >= 0.4)
-        {
-            return ColumnRole.Notes;
-        }
-
-        return besides.Count(w => words.FindWord(w) is { Rank: < Frequent }) * 2 > besides.Count ? ColumnRole.TrickyWords : ColumnRole.Notes;
+        var learnt = rows.SelectMany(r => r.Words).ToList();
+        return learnt.Count(w => words.FindWord(w) is { Rank: < Frequent }) * 2 > learnt.Count ? ColumnRole.TrickyWords : ColumnRole.Notes;
     }
 }

@@ -64,7 +64,7 @@ internal sealed class SheetPosition
             }
             else if (role == ColumnRole.Section && !SheetWords.IsHoliday(cell.Text) && LessonWords.LessonOf(cell.Text) is null)
             {
-                var heading = layout.Columns.First(x => x.Column == cell.Column).Heading;
+                var heading = layout.HeadingAt(cell.Column);
                 var named = SheetWords.IsOrdinal(cell.Text) && heading.Length > 0 ? $"{heading.Trim()} {cell.Text.Trim()}" : cell.Text.Trim();
                 if (named != Section)
                 {

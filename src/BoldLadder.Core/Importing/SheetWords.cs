@@ -104,8 +104,8 @@ internal static partial class SheetWords
     /// <summary>True for what is written where nothing is: a dash, <i>none</i>.</summary>
     public static bool IsNothing(string text) => text.Trim().ToLowerInvariant() is "-" or "–" or "—" or "--" or "n/a" or "none" or "nothing" or "nil" or "." or "...";
 
-    /// <summary>True for what names nothing of what was taught, but all of it.</summary>
-    public static bool IsAll(string text) => text.Trim().ToLowerInvariant() is "all" or "everything";
+    /// <summary>True for what names, under a heading of sounds, all that were taught: there <i>all</i> is no word.</summary>
+    public static bool NamesAll(string text, string heading) => text.Trim().ToLowerInvariant() is "all" or "everything" && heading.Contains("sound", StringComparison.OrdinalIgnoreCase);
 
     /// <summary>The words that a class is to read: <i>read the, I</i>; empty for anything else.</summary>
     public static IReadOnlyList<string> WordsToRead(string text) => ToRead().Match(text) is { Success: true } match ? PartReader.WordsIn(match.Groups["rest"].Value) : [];

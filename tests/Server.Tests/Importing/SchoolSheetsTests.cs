@@ -59,6 +59,11 @@ public class SchoolSheetsTests
         Assert.Equal(["2026-09-08", "2026-09-10", "2026-09-15"], Bring("141-us-kinder").Imported.Rungs.Take(3).Select(x => $"{x.Date:yyyy-MM-dd}"));
 
     [Fact]
+    public void The_weeks_of_two_tables_one_below_the_other_are_woven_together() => Assert.Equal(
+        "i d o g t p I m a the n s to no  k e go",
+        string.Join(' ', Bring("680-two-tables").Imported.Rungs.Select(x => string.Join(' ', x.Rung.Correspondences.Select(c => c.Grapheme.Text).Concat(x.Rung.TrickyWords)))));
+
+    [Fact]
     public void Rows_that_stand_in_the_order_of_their_weeks_are_left_as_they_stand() => Assert.All(
         WrittenSheet.Names.Where(x => x is not ("99-alphabetical" or "83-phoneme-grapheme-table" or "146-gpc-weeks" or "257-alphabet-order-with-weeks" or "680-two-tables")), x => Assert.False(Bring(x).Imported.Moved, x));
 
