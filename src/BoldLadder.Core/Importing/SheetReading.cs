@@ -6,31 +6,30 @@ namespace BoldLadder.Core.Importing;
 /// <summary>Walks a sheet in the order in which it is taught and writes down what it says, row by row.</summary>
 internal sealed class SheetReading
 {
-    private const int LongestHeading = 60, LongestTitle = 80, SentenceFrom = 4, TitleFrom = 3, LongestLesson = 6, Commonest = 300;
+    private const int LongestTitle = 80, LongestLesson = 6;
 
     private readonly SheetLayout _layout;
     private readonly PartReader _reader;
     private readonly SchoolWords _words;
     private readonly SheetPosition _at = new();
     private readonly CellReading _cells;
+    private readonly LoneCells _alone;
 
     // The rung that each column gave last: a row of words below it shows what it teaches.
     private readonly Dictionary<int, WrittenRung> _above = [];
-
-    // The line before was a heading with its parts behind it.
-    private bool _listed;
 
     private SheetReading(SheetLayout layout, PartReader reader, SchoolWords words)
     {
         (_layout, _reader, _words) = (layout, reader, words);
         _cells = new CellReading(layout, reader, _at, Leave);
+        _alone = new LoneCells(layout, reader, words, _at, _cells, this);
     }
 
     public List<WrittenRung> Rungs { get; } = [];
 
     public List<LeftOut> LeftOut { get; } = [];
 
-    public string Title { get; private set; } = "";
+    public string Title { get; set; } = "";
 
     public static SheetReading Of(SheetLayout layout, PartReader reader, SchoolWords words)
     {
@@ -48,7 +47,8 @@ internal sealed class SheetReading
 
     private Source From(SheetLayout.PlacedCell x) => x.From(_layout.Sheet);
 
-    private void Leave(SheetLayout.PlacedCell cell, LeftOutReason reason) => LeftOut.Add(new LeftOut(From(cell), reason));
+    /// <summary>Tells that a cell became no rung.</summary>
+    public void Leave(SheetLayout.PlacedCell cell, LeftOutReason reason) => LeftOut.Add(new LeftOut(From(cell), reason));
 
     private void Row(IReadOnlyList<SheetLayout.PlacedCell> row)
     {
@@ -64,7 +64,7 @@ internal sealed class SheetReading
             return;
         }
 
-        if (row.Count == 1 && Alone(row[0]))
+        if (row.Count == 1 && _alone.Takes(row[0]))
         {
             return;
         }
@@ -209,7 +209,8 @@ internal sealed class SheetReading
     // What ends in its full stop and is so long is said to whoever reads the sheet.
     private static bool IsSentence(string text) => text.TrimEnd().EndsWith('.') && text.Split(' ').Length > LongestLesson;
 
-    private void CalledBy(SheetLayout.PlacedCell cell)
+    /// <summary>The cell says what the sheet is called.</summary>
+    public void CalledBy(SheetLayout.PlacedCell cell)
     {
         Title = cell.Text.Trim() is { Length: <= LongestTitle } title ? title : "";
         Leave(cell, LeftOutReason.Title);
@@ -219,131 +220,6 @@ internal sealed class SheetReading
     private bool IsTitle(SheetLayout.PlacedCell x, bool alone) => Rungs.Count == 0 && Title.Length == 0 && x.Text.Trim().Contains(' ', StringComparison.Ordinal) && !SheetWords.IsSection(x.Text) && !SheetWords.IsWeek(x.Text)
         && (x.Cell is { Row: 1, Columns: > 2 } || (alone && _layout.Columns.Count > 1 && _layout.IsAboveAll(x) && x.Text.Contains(':', StringComparison.Ordinal) && SheetWords.Labelled(x.Text) is null && !_reader.Read(x.Text).Any(p => p.Kind == WrittenKind.Grapheme)));
 
-    // A row of one cell: a heading, a day off, a label with what belongs to it, or a rung of a plain list.
-    private bool Alone(SheetLayout.PlacedCell cell)
-    {
-        var text = cell.Text.Trim();
-        if (SheetWords.IsHoliday(text) && !Teaches(text))
-        {
-            Leave(cell, LeftOutReason.Holiday);
-            return true;
-        }
-
-        // "Unit 1: m o b t" is a heading and what stands under it, in one.
-        if (_layout.Columns.Count == 1 && SheetWords.Labelled(text) is var (label, rest) && (((SheetWords.IsWeek(label) || _listed) && LessonWords.LessonOf(rest) is not null) || ((SheetWords.IsWeek(label) || SheetWords.IsSection(label)) && Teaches(rest))))
-        {
-            _listed = true;
-            return AddAlone(cell, ColumnRole.Parts);
-        }
-
-        _listed = false;
-        if (SheetWords.IsWeek(text))
-        {
-            _at.Week = text;
-            return true;
-        }
-
-        if (SheetWords.WeekdayOf(text) > 0)
-        {
-            return true;
-        }
-
-        // "Then:" announces what follows.
-        if (text.EndsWith(':'))
-        {
-            if (Rungs.Count > 0 && text.Length <= LongestHeading && text.Split(' ').Length > 1)
-            {
-                _at.Enter(text.TrimEnd(':'));
-            }
-            else
-            {
-                Leave(cell, LeftOutReason.Title);
-            }
-
-            return true;
-        }
-
-        if (SheetWords.IsCount(text))
-        {
-            Leave(cell, LeftOutReason.Count);
-            return true;
-        }
-
-        if (SheetWords.IsSection(text) || (_layout.Columns.Count == 1 && SheetWords.HeadsWords(text)))
-        {
-            _at.Enter(text);
-            return true;
-        }
-
-        var role = _layout.RoleAt(cell.Column);
-        var wide = _layout.Columns.Count > 1;
-        if (wide && role == ColumnRole.Sounds)
-        {
-            return false;
-        }
-
-        if (Rungs.Count == 0 && cell.Row == 1 && Title.Length == 0 && PartReader.WithoutBrackets(text).Trim().Split(' ') is { Length: > 1 } words && words.All(x => x.All(char.IsAsciiDigit) || (char.IsAsciiLetter(x[^1]) && _words.FindWord(x) is not null))
-            && (words.All(x => x.Length > 2) || (words.Length > TitleFrom && words.Any(x => !_reader.IsLearntByHeart(x.ToLowerInvariant())))))
-        {
-            Title = text;
-            Leave(cell, LeftOutReason.Title);
-            return true;
-        }
-
-        if (text.Contains('\n', StringComparison.Ordinal) || SheetLines.Of(text).Any(x => SheetWords.Labelled(x) is not null) || (LessonWords.LessonOf(text) is not null && !_layout.IsAboveAll(cell)) || LessonWords.StructuresOf(text).Count > 0)
-        {
-            return !wide && AddAlone(cell, role);
-        }
-
-        var read = _reader.Read(text, IsPart(role) ? role : ColumnRole.Parts);
-        var isParts = read.Count > 0 && read.All(x => x.Kind is not (WrittenKind.Kept or WrittenKind.Word) || x.IsTaught);
-        var isWords = read.Count > 0 && read.All(x => x.Kind == WrittenKind.Word || x.MayBeWord);
-        if (wide && (IsPart(role) || role == ColumnRole.TrickyWords) && cell.Cell.Columns == 1 && (isParts || isWords))
-        {
-            return false;
-        }
-
-        // A whole sentence is talk: dear all, here is the order; thank you for your support.
-        if (isWords && (SheetWords.IsCourtesy(text) || (text[^1] is '.' or '!' && text.Split(' ').Length > SentenceFrom)))
-        {
-            Leave(cell, Rungs.Count == 0 ? LeftOutReason.Title : LeftOutReason.NotRead);
-            return true;
-        }
-
-        if (!wide && (isParts || read.Any(x => x.Kind == WrittenKind.Grapheme)) || (!wide && isWords && Tricky(read)))
-        {
-            return AddAlone(cell, role);
-        }
-
-        // Above the headings, or first of all: what the sheet is called.
-        if (Rungs.Count == 0 && _at.Section.Length == 0 && (Title.Length == 0) && (_layout.HeaderRows.Count == 0 ? cell.Row == 1 && !SheetWords.IsSection(text) : _layout.IsAboveAll(cell)))
-        {
-            CalledBy(cell);
-            return true;
-        }
-
-        if (text.Length <= LongestHeading && (role != ColumnRole.Notes || !wide || cell.Cell.Columns > 1 || cell.Column == _layout.Columns[0].Column) && role != ColumnRole.LeftOut && !text.EndsWith('.'))
-        {
-            _at.Enter(text);
-            return true;
-        }
-
-        Leave(cell, Rungs.Count == 0 ? LeftOutReason.Title : LeftOutReason.NotRead);
-        return true;
-    }
-
-    private bool AddAlone(SheetLayout.PlacedCell cell, ColumnRole role)
-    {
-        Rungs.AddRange(_cells.Of(cell, IsPart(role) ? role : ColumnRole.Parts));
-        return true;
-    }
-
-    // Parts, or words in a list; words that make a phrase say what the section is about.
-    private bool Teaches(string text) => _reader.Read(text) is var read && (read.Any(x => x.Kind is WrittenKind.Grapheme or WrittenKind.Ending or WrittenKind.WordEnd or WrittenKind.Cluster or WrittenKind.RimeUnit or WrittenKind.Structure or WrittenKind.Print)
-        || (read.Any(x => x.Kind == WrittenKind.Word) && (text.Contains(',', StringComparison.Ordinal) || (read.Count < SentenceFrom && read.All(x => x.Kind != WrittenKind.Word || _words.FindWord(x.Letters) is { Rank: < Commonest })))));
-
-    // Words of which each is one a class must be told.
-    private bool Tricky(IReadOnlyList<WrittenPart> read) => read.All(x => _words.FindWord(x.Letters) is { } word && word.Rank < 2500);
-
-    private static bool IsPart(ColumnRole role) => role is ColumnRole.Parts or ColumnRole.Endings or ColumnRole.Clusters or ColumnRole.RimeUnits;
+    /// <summary>True for a column of what is taught, of whatever kind.</summary>
+    public static bool IsPart(ColumnRole role) => role is ColumnRole.Parts or ColumnRole.Endings or ColumnRole.Clusters or ColumnRole.RimeUnits;
 }
