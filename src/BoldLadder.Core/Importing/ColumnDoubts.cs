@@ -1,4 +1,3 @@
-using System.Text.RegularExpressions;
 using BoldLadder.Core.Words;
 
 namespace BoldLadder.Core.Importing;
@@ -7,10 +6,12 @@ namespace BoldLadder.Core.Importing;
 /// Which columns a person has to be asked about: the words over them are nobody's but the school's, and what stands in them could be
 /// taught, shown or compared with as well. One answer settles the whole column, and the layout is known when it is met again.
 /// </summary>
-internal static partial class ColumnDoubts
+internal static class ColumnDoubts
 {
     // Beside more letters than these any word seems to show some.
     private const int MostWords = 14, FewLetters = 2;
+
+    private static readonly IReadOnlyList<ColumnRole> OfLetters = [ColumnRole.Parts, ColumnRole.Sounds, ColumnRole.Words, ColumnRole.TrickyWords, ColumnRole.Notes];
 
     /// <summary>What a column may hold, likeliest first; empty when nobody has to be asked.</summary>
     public static IReadOnlyList<ColumnRole> Of(SheetColumn x, IReadOnlyList<SheetColumn> all, ColumnContents contents, SchoolWords words)
@@ -25,8 +26,14 @@ internal static partial class ColumnDoubts
         var letters = ColumnContents.Share(texts, contents.Reader.LooksLikePart);
         var listed = ColumnContents.Share(texts, t => IsList(t) && PartReader.WordsIn(t) is { Count: > 0 and <= MostWords } list && list.All(w => words.FindWord(w) is not null));
 
+        // Sounds of the main group, sounds of the other: a ladder is for one of them.
+        if (letters >= 0.8 && !texts.TrueForAll(SheetWords.IsTick) && SheetWords.NamesChildren(x.Heading) && all.Any(y => y != x && SheetWords.NamesChildren(y.Heading)))
+        {
+            return OfLetters;
+        }
+
         // Main sound, extra sound: where no column is called what is taught, those are.
-        if (letters >= 0.8 && MentionsSound().IsMatch(x.Heading) && !parts.Exists(SettledColumns.IsNamed))
+        if (letters >= 0.8 && SheetWords.MentionsSounds(x.Heading) && !parts.Exists(SettledColumns.IsNamed))
         {
             return [];
         }
@@ -39,13 +46,8 @@ internal static partial class ColumnDoubts
             return [];
         }
 
-        return letters >= listed
-            ? [ColumnRole.Parts, ColumnRole.Sounds, ColumnRole.Words, ColumnRole.TrickyWords, ColumnRole.Notes]
-            : [ColumnRole.Words, ColumnRole.TrickyWords, ColumnRole.Parts, ColumnRole.Notes];
+        return letters >= listed ? OfLetters : [ColumnRole.Words, ColumnRole.TrickyWords, ColumnRole.Parts, ColumnRole.Notes];
     }
-
-    [GeneratedRegex(@"\b(sounds?|letters?|spellings?)\b", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
-    private static partial Regex MentionsSound();
 
     // One word, or several with a mark between; words in a row are a phrase.
     private static bool IsList(string text) => !text.Trim().Contains(' ', StringComparison.Ordinal) || text.AsSpan().ContainsAny(",;/\n|");

@@ -18,15 +18,17 @@ internal static partial class LessonWords
     private static partial Regex ComparedByEnding();
 
     /// <summary>True for what is done on a day of reading or writing, where nothing else stands: no word to be learnt.</summary>
-    public static bool NamesDoing(string text) => Doing().IsMatch(text);
+    public static bool NamesDoing(string text) => Pieces(text) is { Length: > 0 } all && all.All(Doing().IsMatch);
 
     /// <summary>True for what is done before there are letters: <i>listening games, rhyme</i>.</summary>
-    public static bool NamesListening(string text) => text.Split([",", "&", "+", " and "], StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries) is { Length: > 0 } all && all.All(Listening().IsMatch);
+    public static bool NamesListening(string text) => Pieces(text) is { Length: > 0 } all && all.All(Listening().IsMatch);
 
-    [GeneratedRegex(@"^((nursery\s+)?rhym(es?|ing)|rhythms?|alliteration|songs?|stories|(body|voice|environmental|everyday)\s+sounds|oral\s+work|syllables|listening|(listening|sound|rhyming|clapping)\s+(games?|walks?|work))$", Any)]
+    private static string[] Pieces(string text) => text.Split([",", "&", "+", " and "], StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries);
+
+    [GeneratedRegex(@"^((nursery\s+)?rhym(es?|ing)|rhythms?|alliteration|songs?|stories|(body|voice|environmental|everyday)\s+sounds|(oral|spoken)\s+(work|language)|syllables|listening|(listening|sound|rhyming|clapping)\s+(games?|walks?|work))$", Any)]
     private static partial Regex Listening();
 
-    [GeneratedRegex(@"^\s*(reading|writing|spelling|story|dictation|(words?|phonics|sounds?|letters?|reading|writing|spelling|story|listening|rhym(e|ing)|circle)\s+(games?|work|walks?|time|hunt))\s*$", Any)]
+    [GeneratedRegex(@"^\s*(reading|writing|spelling|story|dictation|games|(flash|word|picture|letter|sound)\s?cards|(words?|phonics|sounds?|letters?|reading|writing|spelling|story|listening|rhym(e|ing)|circle)\s+(games?|work|walks?|time|hunt))\s*$", Any)]
     private static partial Regex Doing();
 
     /// <summary>The pattern of boxes that some text names, or the two that stand at the ends of a word; none for most.</summary>
@@ -41,7 +43,7 @@ internal static partial class LessonWords
     [GeneratedRegex(@"\b(?:C?VC|CV)\b")]
     private static partial Regex Shape();
 
-    [GeneratedRegex(@"\b(assess(ment)?s?|baselines?|check(s|point)?|test|tests|quiz|screening|screen)\b", Any)]
+    [GeneratedRegex(@"\b(assess(ments?|es|ing|ed)?|baselines?|check(s|point)?|test|tests|quiz|screening|screen)\b", Any)]
     private static partial Regex CheckLesson();
 
     [GeneratedRegex(@"\b(contrast|compare|comparing|alternatives?\s+together|sort(ing)?\s+(the\s+)?(spellings?|sounds?)|sort\s+\S{1,4}\s*(and|or|/|&|,)\s*\S{1,4}\s*$|sort\s*$|\S{1,4}\s+(and|or|/|&)\s+\S{1,4}\s+mixed(\s+up)?\s*$|which\s+spelling|versus|vs\.?|side\s+by\s+side)\b|^\s*[a-z]{1,4}\s+or\s+[a-z]{1,4}\s*\?\s*$|(?<!consonants?\s)\btogether\s*$", Any)]

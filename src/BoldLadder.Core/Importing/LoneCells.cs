@@ -11,6 +11,10 @@ internal sealed class LoneCells(SheetLayout layout, PartReader reader, SchoolWor
     // The line before was a heading with its parts behind it.
     private bool _listed;
 
+    // "Common words:" was read, and below it each line is one to be learnt by heart; then the rung of those.
+    private bool _byHeart;
+    private WrittenRung? _learnt;
+
     /// <summary>Takes the cell for what it is; false when it is read as any row is.</summary>
     public bool Takes(SheetLayout.PlacedCell cell)
     {
@@ -24,11 +28,18 @@ internal sealed class LoneCells(SheetLayout layout, PartReader reader, SchoolWor
         // "Unit 1: m o b t" is a heading and what stands under it, in one.
         if (layout.Columns.Count == 1 && SheetWords.Labelled(text) is var (label, rest) && (((SheetWords.IsWeek(label) || _listed) && LessonWords.LessonOf(rest) is not null) || ((SheetWords.IsWeek(label) || SheetWords.IsSection(label)) && Teaches(rest))))
         {
-            _listed = true;
+            (_listed, _byHeart) = (true, false);
             return AddAlone(cell, ColumnRole.Parts);
         }
 
         _listed = false;
+        if (_byHeart && !SheetWords.IsWeek(text) && !SheetWords.IsSection(text) && PartReader.WordsIn(text) is { Count: > 0 } learnt && learnt.All(reader.IsLearntByHeart))
+        {
+            ByHeart(cell);
+            return true;
+        }
+
+        (_byHeart, _learnt) = (SheetWords.NamesTrickyWords(text), null);
         if (SheetWords.IsWeek(text))
         {
             at.Week = text;
@@ -122,6 +133,19 @@ internal sealed class LoneCells(SheetLayout layout, PartReader reader, SchoolWor
 
         sheet.Leave(cell, sheet.Rungs.Count == 0 ? LeftOutReason.Title : LeftOutReason.NotRead);
         return true;
+    }
+
+    private void ByHeart(SheetLayout.PlacedCell cell)
+    {
+        if (_learnt is null)
+        {
+            var made = new List<WrittenRung>();
+            _learnt = at.Begin(made);
+            sheet.Rungs.AddRange(made);
+        }
+
+        _learnt.Tricky.AddRange(CellReading.TrickyIn(cell.Text));
+        _learnt.Sources.Add(cell.From(layout.Sheet));
     }
 
     private bool AddAlone(SheetLayout.PlacedCell cell, ColumnRole role)

@@ -75,8 +75,8 @@ internal static partial class PartPatterns
     [GeneratedRegex(@"(?<![\p{L}\p{M}/])(?:[āēīōūăĕĭŏŭ]|(?<plain>[aeiou])(?:(?<short>\u0306)|\u0304)|(?<twice>o(?:(?<short>\u035D)|\u035E)o))(?![\p{L}\p{M}/])")]
     public static partial Regex LengthMarked();
 
-    // A picture before what is written is there to be seen, whatever it is of.
-    [GeneratedRegex(@"^(?:[\p{So}\p{Cs}\uFE0F\u200D]+\s*)+(?=[\p{L}\d/(])")]
+    // A picture before what is written is there to be seen, whatever it is of, and so is the dot of a list.
+    [GeneratedRegex(@"^(?:(?:[\p{So}\p{Cs}\uFE0F\u200D]+|[•‣·](?=\s))\s*)+(?=[\p{L}\d/(])")]
     public static partial Regex LeadingPictures();
 
     [GeneratedRegex(@"[\p{So}\p{Cs}\uFE0F\u200D]")]
@@ -137,8 +137,8 @@ internal static partial class PartPatterns
     [GeneratedRegex(@"^\s*(?:the\s+)?/(?<sound>[^/\s]{1,5})/\s+sound\s*(?:(?:at|in)\s+the\s+(?:start|beginning|middle|end)(?:\s+of\s+(?:an?\s+|the\s+)?words?)?)?\s*\((?<rest>[a-z_,/ -]{1,20})\)\s*$", Any)]
     public static partial Regex SoundThenLetters();
 
-    // Letters and what they say, without strokes: y as igh.
-    [GeneratedRegex(@"^\s*(?<letters>[a-z]{1,4})\s+(?:as|saying|says|sounding\s+like|making)\s+(?:an?\s+)?(?<sound>[a-z]{1,3})\s*$", Any)]
+    // Letters and what they say, without strokes, alone or in a list: y as igh.
+    [GeneratedRegex(@"(?<=^\s*|[,;]\s*)(?<letters>[a-z]{1,4})\s+(?:as|saying|says|sounding\s+like|making)\s+(?:an?\s+)?(?<sound>[a-z]{1,3})(?=\s*(?:$|[,;]))", Any)]
     public static partial Regex SaidAs();
 
     // "V + e": one spelling of two letters.

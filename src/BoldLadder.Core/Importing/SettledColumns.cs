@@ -89,7 +89,8 @@ internal static class SettledColumns
             && told.Exists(c => c.Read.Count > 0) && told.TrueForAll(c => c.Read.TrueForAll(p => rows[c.Row].Exists(r => r.Letters.Contains(p.Letters, StringComparison.Ordinal))));
     }
 
-    private static bool IsTalk(List<string> texts) => texts.Count > 3 && Share(texts, t => t.Split(' ') is { Length: > 2 } all && all.Any(w => w.Length > 3 && w.All(char.IsAsciiLetter))) >= 0.4;
+    // The words he and she are said of no letters.
+    private static bool IsTalk(List<string> texts) => texts.Count > 3 && Share(texts, t => !SheetLines.Of(t).Any(x => SheetWords.Labelled(x) is var (label, _) && SheetWords.RoleOf(label) == ColumnRole.TrickyWords) && t.Split(' ') is { Length: > 2 } all && all.Any(w => w.Length > 3 && w.All(char.IsAsciiLetter))) >= 0.4;
 
     private static ColumnRole Settled(SheetColumn x, IReadOnlyList<SheetColumn> all, List<SheetColumn> parts, ColumnContents contents, SchoolWords words)
     {

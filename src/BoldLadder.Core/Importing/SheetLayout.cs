@@ -17,7 +17,7 @@ public sealed record SheetColumn(int Column, string Heading, ColumnRole Role, IR
 /// </summary>
 public sealed class SheetLayout
 {
-    private const int LastHeaderRow = 14, MostExamples = 4, PhraseFrom = 3, Joining = 50, ShortLesson = 20;
+    private const int LastHeaderRow = 14, MostExamples = 4, PhraseFrom = 3, Joining = 50, ShortLesson = 20, FewestLists = 3, ShortestList = 3;
 
     private SheetLayout(string sheet, IReadOnlyList<IReadOnlyList<PlacedCell>> rows, IReadOnlyList<SheetColumn> columns, bool turned, bool days, IReadOnlySet<int> headers, SheetDates dates) =>
         (Sheet, Rows, Columns, Turned, DayColumns, HeaderRows, Dates) = (sheet, rows, columns, turned, days, headers, dates);
@@ -64,23 +64,27 @@ public sealed class SheetLayout
     /// <param name="told">Roles that a person gave, by column.</param>
     public static SheetLayout Of(string sheet, IReadOnlyList<SheetCell> cells, PartReader reader, SchoolWords words, IReadOnlyDictionary<int, ColumnRole> told)
     {
-        var turned = WeeksAcross(cells) && Repeated([.. cells.Select(x => new PlacedCell(x.Row, x.Column, x))]) is null;
+        var lists = ListsAcross(cells, reader);
+        var turned = lists || (WeeksAcross(cells) && Repeated([.. cells.Select(x => new PlacedCell(x.Row, x.Column, x))]) is null);
         var placed = cells.Select(x => turned ? new PlacedCell(x.Column, x.Row, x) : new PlacedCell(x.Row, x.Column, x)).ToList();
         placed = turned ? Unfolded(Unnumbered(placed)) : Halved(Unfolded(placed));
         var sounds = SoundsOver(placed, turned, reader, words);
         placed = sounds.Count > 0 ? placed.FindAll(x => x.Row > placed.Min(c => c.Row)) : placed;
         var rows = placed.GroupBy(x => x.Row).OrderBy(x => x.Key).Select(x => (IReadOnlyList<PlacedCell>)[.. x.OrderBy(c => c.Column)]).ToList();
-        var header = HeaderOf(rows, reader);
+        var header = HeaderOf(rows, reader) ?? rows.Find(x => x.Count > 1 && x.All(c => SheetWords.IsSection(c.Text)) && YearsDown(cells, [.. x.Select(c => c.Cell)]));
         var headers = rows.Where(x => header is not null && IsHeader(x, header)).Select(x => x[0].Row).ToHashSet();
         var days = header is not null && header.Count(x => SheetWords.HeadsDay(x.Text)) >= 3;
-        var body = rows.Where(x => !headers.Contains(x[0].Row) && x.Count > 1 || rows.Max(r => r.Count) == 1).SelectMany(x => x).Where(x => header is null || x.Row > header[0].Row).ToLookup(x => x.Column);
+        // "Tricky | he | she", under "Set 1 | m | o": what a row says of itself says nothing of its columns.
+        var labelled = rows.Where(x => x.Count > 1 && x[0].Column == placed.Min(c => c.Column) && SheetWords.RowRoleOf(x[0].Text) is not null).ToList();
+        labelled = header is null && labelled.Count * 2 < rows.Count ? labelled : [];
+        var body = rows.Where(x => (!headers.Contains(x[0].Row) && x.Count > 1 && !labelled.Contains(x)) || rows.Max(r => r.Count) == 1).SelectMany(x => x).Where(x => header is null || x.Row > header[0].Row).ToLookup(x => x.Column);
         var firstParts = new Dictionary<int, string>();
         var columns = new List<SheetColumn>();
         foreach (var column in placed.Select(x => x.Column).Distinct().Order())
         {
             var heading = header?.FirstOrDefault(x => x.Column == column)?.Text ?? "";
             var isTold = told.TryGetValue(column, out var role);
-            columns.Add(new SheetColumn(column, heading, isTold ? role : header is null && GoesOver([.. body[column].Select(x => x.Text)]) ? ColumnRole.Parts : Guess(heading, [.. body[column].Select(x => x.Text)], reader, words), [.. body[column].Select(x => x.Text).Distinct().Take(MostExamples)], isTold, []));
+            columns.Add(new SheetColumn(column, heading, isTold ? role : lists && columns.Count == 0 ? ColumnRole.Section : header is null && GoesOver([.. body[column].Select(x => x.Text)]) ? ColumnRole.Parts : Guess(heading, [.. body[column].Select(x => x.Text)], reader, words), [.. body[column].Select(x => x.Text).Distinct().Take(MostExamples)], isTold, []));
         }
 
         var contents = new ColumnContents(placed, headers, reader);
@@ -183,18 +187,31 @@ public sealed class SheetLayout
         return null;
     }
 
+    // Red list, blue list, green list: under names that nobody knows nothing but letters, and no column that numbers the rows.
+    // The red group and the blue are children, who may each have an order of their own.
+    private static bool ListsAcross(IReadOnlyList<SheetCell> cells, PartReader reader)
+    {
+        var names = cells.Where(x => x.Row == cells.Min(c => c.Row)).ToList();
+        return names.Count >= FewestLists && names.TrueForAll(x => SheetWords.RoleOf(x.Text) is null && !SheetWords.HeadsDay(x.Text) && !SheetWords.IsSection(x.Text) && !SheetWords.IsWeek(x.Text) && !SheetWords.NamesChildren(x.Text) && !reader.LooksLikePart(x.Text))
+            && cells.Except(names).GroupBy(x => x.Column).ToList() is var lists && lists.Count == names.Count
+            && lists.TrueForAll(x => names.Exists(n => n.Column == x.Key) && x.Count() >= ShortestList && x.All(c => reader.LooksLikePart(c.Text) || LessonWords.LessonOf(c.Text) is not null));
+    }
+
+    // Reception, Year 1 and Year 2 down the side of terms: a year after another.
+    private static bool YearsDown(IReadOnlyList<SheetCell> cells, IReadOnlyList<SheetCell> terms) => cells.Where(x => x.Row > terms[0].Row && x.Column < terms[0].Column).ToList() is { Count: > 1 } years && years.TrueForAll(x => SheetWords.NamesYear(x.Text));
+
     private static bool WeeksAcross(IReadOnlyList<SheetCell> cells)
     {
-        var rows = cells.GroupBy(x => x.Row).OrderBy(x => x.Key).Take(LastHeaderRow);
+        var rows = cells.GroupBy(x => x.Row).OrderBy(x => x.Key).Take(LastHeaderRow).Select(x => x.OrderBy(c => c.Column).ToList());
         // "Week | 1 | 2 | 3": the row is numbered, and what stands below is called at its left.
-        var numbered = rows.FirstOrDefault()?.OrderBy(x => x.Column).ToList() ?? [];
+        var numbered = rows.FirstOrDefault() ?? [];
         if (numbered.Count > 3 && SheetWords.IsCounted(numbered[0].Text) && numbered.Skip(1).All(x => SheetWords.IsOrdinal(x.Text)) && cells.Any(x => x.Column == numbered[0].Column && x != numbered[0] && (SheetWords.RoleOf(x.Text) is not null || SheetWords.WeekdayOf(x.Text) > 0)))
         {
             return true;
         }
 
         return rows.Any(row => row.Count(x => SheetWords.IsWeek(x.Text) || (SheetWords.IsSection(x.Text) && !SheetWords.IsOrdinal(x.Text) && SheetWords.RoleOf(x.Text) is null && !SheetWords.HeadsDay(x.Text))) is var labels
-            && labels >= 3 && labels >= row.Count() - 1);
+            && labels >= 3 && labels >= row.Count - 1 && !YearsDown(cells, row));
     }
 
     private static IReadOnlyList<PlacedCell>? HeaderOf(List<IReadOnlyList<PlacedCell>> rows, PartReader reader)
@@ -205,12 +222,16 @@ public sealed class SheetLayout
             // In the first row of several, two that are known head the others with them.
             && (named * 2 >= row.Count || (row == first && row.All(x => x.Text.Trim().Length > 2 && !reader.LooksLikePart(x.Text))))
             && row.All(x => x.Text.Length > 1 || x.Text is "#") && !row.Any(x => SheetWords.IsWeek(x.Text))
-            && (widest > 1 || (row == rows[0] && !reader.LooksLikePart(row[0].Text) && !(SheetWords.Labelled(row[0].Text) is var (_, taught) && reader.LooksLikePart(taught))))).MaxBy(x => Named(x, reader)) ?? Numbered(rows) ?? Ticked(rows) ?? Topped(rows, reader);
+            && (widest > 1 || (row == rows[0] && !reader.LooksLikePart(row[0].Text) && !(SheetWords.Labelled(row[0].Text) is var (_, taught) && reader.LooksLikePart(taught))))).MaxBy(x => Named(x, reader)) ?? Sounded(rows, reader) ?? Numbered(rows) ?? Ticked(rows) ?? Topped(rows, reader);
     }
 
     // "Week | Plan", and below it numbers beside what is taught.
     private static bool HeadsNumbers(IReadOnlyList<PlacedCell> row, List<IReadOnlyList<PlacedCell>> rows, PartReader reader) => row is [var label, var other] && SheetWords.IsCounted(label.Text)
         && !reader.LooksLikePart(other.Text) && !reader.IsToldWhole(other.Text.Trim()) && rows.Where(x => x[0].Row > label.Row && x[0].Column == label.Column).ToList() is { Count: > 2 } below && below.TrueForAll(x => SheetWords.IsOrdinal(x[0].Text));
+
+    // "Week | Main group sound | Other group sound": whatever is said of them.
+    private static IReadOnlyList<PlacedCell>? Sounded(List<IReadOnlyList<PlacedCell>> rows, PartReader reader) => rows.FirstOrDefault(x => x.Count > 1) is { } first && SheetWords.IsCounted(first[0].Text)
+        && first.Skip(1).All(x => SheetWords.MentionsSounds(x.Text) && !reader.LooksLikePart(x.Text)) ? first : null;
 
     // "Set | 1st | 2nd | 3rd": which of its set each column holds.
     private static IReadOnlyList<PlacedCell>? Numbered(List<IReadOnlyList<PlacedCell>> rows) =>
@@ -275,7 +296,8 @@ public sealed class SheetLayout
                 : role == ColumnRole.Notes && SheetWords.IsLoose(heading) && Mostly(texts, reader.LooksLikePart) ? ColumnRole.Parts : role;
         }
 
-        return texts.Count == 0 ? ColumnRole.LeftOut
+        // Common words, where terms stand side by side: it says of the next columns what they hold.
+        return texts.Count == 0 || texts.All(SheetWords.NamesTrickyWords) ? ColumnRole.LeftOut
             : Mostly(texts, SheetWords.IsWeek) ? ColumnRole.Week
             : Mostly(texts, x => WrittenDays.Of(x) is not null) ? ColumnRole.Days
             : Mostly(texts, x => SheetDates.IsDate(x) || SheetWords.IsDayOfDiary(x)) ? ColumnRole.Date

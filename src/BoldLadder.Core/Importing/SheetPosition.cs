@@ -5,6 +5,9 @@ internal sealed class SheetPosition
 {
     public string Section { get; private set; } = "";
 
+    // What the row, or a heading above it, is called, without the heading of a column.
+    private string _row = "";
+
     public string Week { get; set; } = "";
 
     /// <summary>The sound that the section's heading names for all below it; empty for none.</summary>
@@ -23,10 +26,18 @@ internal sealed class SheetPosition
     /// <summary>A heading was met: a section, and with it a sound where it names one.</summary>
     public void Enter(string text)
     {
-        Section = text;
+        Section = _row = text;
         HeadingSound = SoundNames.Find(text.Split(' ')[0], "").Any() && text.StartsWith('/') ? text.Split(' ')[0]
             : text.Length < 24 && (text.StartsWith("long ", StringComparison.OrdinalIgnoreCase) || text.StartsWith("short ", StringComparison.OrdinalIgnoreCase)) && SoundNames.Find(text.ToLowerInvariant().Replace(" sound", "", StringComparison.Ordinal), "").Any()
                 ? text.ToLowerInvariant().Replace(" sound", "", StringComparison.Ordinal) : "";
+    }
+
+    /// <summary>A column that is a term was met in a row that is a year: <i>Year 1 Spring</i>.</summary>
+    public void EnterWithin(string heading)
+    {
+        var row = _row;
+        Enter(row.Length == 0 ? heading : $"{row} {heading}");
+        _row = row;
     }
 
     /// <summary>A new rung that stands here.</summary>
@@ -66,7 +77,7 @@ internal sealed class SheetPosition
             {
                 var heading = layout.HeadingAt(cell.Column);
                 var named = SheetWords.IsOrdinal(cell.Text) && heading.Length > 0 ? $"{heading.Trim()} {cell.Text.Trim()}" : cell.Text.Trim();
-                if (named != Section)
+                if (named != _row)
                 {
                     Enter(named);
                 }

@@ -108,6 +108,11 @@ internal sealed class SheetReading
         var byHeart = row.Any(x => _layout.RoleAt(x.Column) is ColumnRole.Notes or ColumnRole.LeftOut && SheetWords.SaysByHeart(x.Text, _layout.HeadingAt(x.Column)));
         foreach (var cell in parts)
         {
+            if (!_layout.Turned && SheetWords.IsSection(_layout.HeadingAt(cell.Column)) && SheetWords.RoleOf(_layout.HeadingAt(cell.Column)) is null)
+            {
+                _at.EnterWithin(_layout.HeadingAt(cell.Column).Trim());
+            }
+
             var rungs = _cells.Of(cell, byHeart ? ColumnRole.TrickyWords : _layout.RoleAt(cell.Column));
             made.AddRange(rungs);
             if (rungs.Count > 0)
@@ -188,12 +193,15 @@ internal sealed class SheetReading
     private SheetLayout.PlacedCell? RowLabel(IReadOnlyList<SheetLayout.PlacedCell> row) => row.TakeWhile(x => !IsPart(_layout.RoleAt(x.Column)))
         .FirstOrDefault(x => _layout.HeadingAt(x.Column).Length == 0 && SheetWords.RowRoleOf(x.Text) is not null);
 
-    // A row of words stands under the row of what they show; its first rung owns what else the row says.
+    // A row of words stands under the row of what they show; its first rung owns what else the row says, words to learn by heart
+    // under no letters too.
     private WrittenRung Below(List<SheetLayout.PlacedCell> cells, ColumnRole role)
     {
+        var first = _above[cells.First(x => _above.ContainsKey(x.Column)).Column];
         foreach (var cell in cells)
         {
-            if (!_above.TryGetValue(cell.Column, out var rung))
+            var rung = _above.GetValueOrDefault(cell.Column) ?? (role == ColumnRole.TrickyWords ? first : null);
+            if (rung is null)
             {
                 Leave(cell, LeftOutReason.NotRead);
                 continue;
@@ -203,7 +211,7 @@ internal sealed class SheetReading
             rung.Sources.Add(From(cell));
         }
 
-        return _above[cells.First(x => _above.ContainsKey(x.Column)).Column];
+        return first;
     }
 
     // What ends in its full stop and is so long is said to whoever reads the sheet.

@@ -74,6 +74,24 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^\s*(?:autumn|spring|summer|winter|fall|(?:half[\s-]?)?term)\s+[a-f]\s*$", Any)]
     private static partial Regex HalfName();
 
+    /// <summary>True for a heading of several words of which one is of sounds or letters, whatever it says of them: <i>main sound</i>.</summary>
+    public static bool MentionsSounds(string heading) => Mentioned().IsMatch(heading);
+
+    [GeneratedRegex(@"\b(sounds?|letters?|graphemes?|spellings?)\b", Any)]
+    private static partial Regex Mentioned();
+
+    /// <summary>True for what children are called together: <i>red group</i>.</summary>
+    public static bool NamesChildren(string text) => Children().IsMatch(text);
+
+    [GeneratedRegex(@"\b(groups?|class(es)?|tables?|pupils?|children|teams?)\b", Any)]
+    private static partial Regex Children();
+
+    /// <summary>True for the year that a class is in: <i>Reception</i>, <i>Year 1</i>, <i>P2</i>.</summary>
+    public static bool NamesYear(string text) => YearName().IsMatch(text);
+
+    [GeneratedRegex(@"^\s*(nursery|pre-?school|pre-?k|reception|kindergarten|foundation|(?:year|grade|primary|class)\s*\d|[pyk]\s?\d|(?:first|second|third)\s+(?:grade|class|year)|(?:junior|senior)\s+infants)\s*$", Any)]
+    private static partial Regex YearName();
+
     /// <summary>True for days on which nothing is taught.</summary>
     public static bool IsHoliday(string text) => (Holiday().IsMatch(text.Trim()) && !text.TrimStart().StartsWith("by ", StringComparison.OrdinalIgnoreCase) && !GoesOverToo().IsMatch(text) && !HalfTermNumber().IsMatch(text.Trim()) && !(Labelled(text) is var (label, _) && RoleOf(label) == ColumnRole.TrickyWords))
         || (Event().IsMatch(text) && LessonWords.LessonOf(text) is null && RoleOf(text) is not (ColumnRole.Parts or ColumnRole.Sounds or ColumnRole.Words or ColumnRole.TrickyWords) && !IsSection(text) && WeekdayOf(text) == 0);
@@ -206,7 +224,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^\s*(term|half[\s-]?term|terms|season|(stage|time|point)\s+(of|in)\s+the\s+year|box|unit|block|stage|section|level|module|part|set|band|book|year(\s+group)?|class|grade|month|quarter|semester|trimester|group)\s*(name|no\.?|number)?\s*$", Any)]
     private static partial Regex SectionHeader();
 
-    [GeneratedRegex(@"\b(notes?|comments?|remarks?|resources?|materials?|texts?|books?|readers?|sentences?|captions?|dictation|hand\s?writing|formation|how\s+(?:(?:we|you|they|i)\s+|to\s+)?(?:form|write|make|draw)\b(?:\s+it)?|stor(y|ies)|homework|games?|activit(y|ies)|actions?|movements?|gestures?|signs?|songs?|rhymes?|who|teacher|adult|room|reminders?|links?|assess\w*|check(ing)?[\s-]?(in|up|ins|ups)|outcome|thoughts|(?<!phonics\s)skills?|types?|kinds?|categor(y|ies)|themes?|topics?|aims?|apply|application|practise|practi[sc]ed|re-?visit|warm[\s-]?up|plenary|starter|awareness|oracy|listening|vocabulary|success\s+criteria|evidence|progress|why|look(?:ing)?\s+(?:out|for)|^\s*writing\s*$|(?:already|previously)\s+\w+|known|say\s+it|(?:contrast(?:s|ed)?|compared?)\s+(?:with|to)|to\s+remember|how\s+(?:common|often|usual|frequent|hard|easy)|(?<!high[\s-])frequency|difficulty|priority|not\s+to\s+be\s+confused\s+with|watch(?:ing)?\s+out|beware|careful|confus\w*|slips?|mistakes?|errors?|misconceptions?|absent|absences?|went\s+well|how\s+it\s+went|show\s+(and|&)\s+tell|snacks?|maths?|literacy|english|science|topic|history|geography|music|computing|evaluations?|reflections?|next\s+time|follow[\s-]?up)\b|^\s*((letter\s+)?names?|(the\s+)?(spelling\s+)?rules?|where|positions?|places?)\s*$|^\s*(review|revise|revision|recap)\b", Any)]
+    [GeneratedRegex(@"\b(notes?|comments?|remarks?|resources?|materials?|texts?|books?|readers?|sentences?|captions?|dictation|hand\s?writing|formation|how\s+(?:(?:we|you|they|i)\s+|to\s+)?(?:form|write|make|draw)\b(?:\s+it)?|stor(y|ies)|homework|games?|activit(y|ies)|actions?|movements?|gestures?|signs?|songs?|rhymes?|who|teacher|adult|room|reminders?|links?|assess\w*|check(ing)?[\s-]?(in|up|ins|ups)|outcome|thoughts|(?<!phonics\s)skills?|types?|kinds?|categor(y|ies)|themes?|topics?|aims?|apply|application|practise|practi[sc]ed|re-?visit|warm[\s-]?up|plenary|starter|awareness|oracy|listening|vocabulary|success\s+criteria|evidence|progress|why|look(?:ing)?\s+(?:out|for)|^\s*writing\s*$|(?:already|previously)\s+\w+|known|say\s+it|(?:contrast(?:s|ed)?|compared?)\s+(?:with|to)|to\s+remember|how\s+(?:common|often|usual|frequent|hard|easy)|(?<!high[\s-])frequency|difficulty|priority|not\s+to\s+be\s+confused\s+with|watch(?:ing)?\s+out|beware|careful|confus\w*|slips?|mistakes?|errors?|misconceptions?|absent|absences?|went\s+well|how\s+it\s+went|show\s+(and|&)\s+tell|snacks?|maths?|literacy|english|grammar|punctuation|fluency|comprehension|science|topic|history|geography|music|computing|evaluations?|reflections?|next\s+time|follow[\s-]?up)\b|^\s*((letter\s+)?names?|(the\s+)?(spelling\s+)?rules?|where|positions?|places?)\s*$|^\s*(review|revise|revision|recap)\b", Any)]
     private static partial Regex NotesHeader();
 
     [GeneratedRegex(@"\b(suffix(es)?|endings?|morpholog\w*|inflections?)\b", Any)]

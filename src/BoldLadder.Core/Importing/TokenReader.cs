@@ -108,7 +108,8 @@ internal sealed class TokenReader(CorrespondenceTable table, SchoolWords words)
             return part with { MayBeWord = text.Length > 1 ? IsWord(text) : text is "a" or "i" };
         }
 
-        if (text.Length > 1 && IsWord(token) && words.FindWord(token) is { } word && (word.Everyday || word.Rank < Learnt))
+        // Four letters that are a word are no rime: oral.
+        if (text.Length > 1 && IsWord(token) && words.FindWord(token) is { } word && (word.Everyday || word.Rank < Learnt || (text.Length is 4 or 5 && IsVowel(text[0]) && !last)))
         {
             return part with { Kind = WrittenKind.Word, Letters = token == "I" ? token : text };
         }

@@ -154,6 +154,31 @@ public class LadderImportTests
     }
 
     [Fact]
+    public void Years_down_the_side_of_terms_are_taught_one_after_another_a_term_at_a_time()
+    {
+        var sheet = Sheet.Of("Plan", [["", "Autumn", "Spring", "Summer"], ["Reception", "m, o", "d, a", "g, t"], ["Year 1", "ai, ee", "oi, ar", "ur, igh"]]);
+        var read = Import.Read([sheet], 0, new Dictionary<int, ColumnRole>(), new Dictionary<string, string>());
+        Assert.Equal("Reception Autumn: m o; Reception Spring: d a; Reception Summer: g t; Year 1 Autumn: ai ee; Year 1 Spring: oi ar; Year 1 Summer: ur igh", Written(read));
+    }
+
+    [Fact]
+    public void Lists_side_by_side_are_taught_one_after_another()
+    {
+        var sheet = Sheet.Of("Plan", [["Red list", "Blue list", "Green list"], ["m", "b", "sh"], ["a", "l", "ch"], ["t", "e", "ng"]]);
+        var read = Import.Read([sheet], 0, new Dictionary<int, ColumnRole>(), new Dictionary<string, string>());
+        Assert.Equal("Red list: m a t; Blue list: b l e; Green list: sh ch ng", Written(read));
+    }
+
+    [Fact]
+    public void Words_under_a_heading_of_their_own_in_a_list_are_learnt_together()
+    {
+        var read = Read("o", "d", "g", "Common words:", "I", "no", "Spring", "ai");
+        Assert.Equal(["o", "d", "g", "I no", "ai"], read.Rungs.Select(x => string.Join(' ', x.Rung.Adds.Select(a => a.Label).Concat(x.Rung.TrickyWords))));
+    }
+
+    private static string Written(ImportedLadder read) => string.Join("; ", read.Ladder!.Sections.Select(x => $"{x.Name}: {string.Join(' ', x.Rungs.SelectMany(r => r.Adds).Select(a => a.Label))}"));
+
+    [Fact]
     public void What_stands_in_a_planner_under_no_day_is_told()
     {
         var sheet = Sheet.Of("Plan", [
