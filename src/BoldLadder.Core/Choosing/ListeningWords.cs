@@ -16,7 +16,10 @@ public readonly record struct ListeningWord(
 /// <summary>Words chosen by sound alone, for games of listening and for oral blending.</summary>
 public static class ListeningWords
 {
-    private const int MostSounds = 4, MostInTwoBeats = 6;
+    /// <summary>The sounds of a word of one beat, as a rule.</summary>
+    internal const int MostSounds = 4;
+
+    private const int MostInTwoBeats = 6;
 
     /// <summary>Words that children of four or five know and that hold the sound, at mixed places.</summary>
     public static IReadOnlyList<ListeningWord> With(WordStock stock, Sound sound, int count, Dice dice, int mostSounds = MostSounds)

@@ -23,6 +23,9 @@ internal static class ApplyPart
 
     private const int LongestSentence = 100;
 
+    // Written once a sentence is known better than when it was read so often.
+    private const int WrittenBefore = 6;
+
     // Sentences kept for tricky words that come beside letters.
     private const int MostForTricky = 2;
 
@@ -179,8 +182,9 @@ internal static class ApplyPart
 
     private static List<GradedSentence> OnThePointFirst(List<GradedSentence> read) => [.. read.OrderByDescending(x => Math.Min(1, x.Targets))];
 
-    private static bool IsCrowded(Sentence one, List<GradedSentence> read) =>
-        one.Words.Any(w => w.Length > 2 && !FunctionWords.Has(w.ToLowerInvariant()) && read.Count(x => x.Sentence.Words.Contains(w, StringComparer.OrdinalIgnoreCase)) >= OfOneWord);
+    // One that says a word over and over leaves nothing for another to say.
+    private static bool IsCrowded(Sentence one, List<GradedSentence> read) => one.Words.Any(w => w.Length > 2 && !FunctionWords.Has(w.ToLowerInvariant())
+        && read.Where(x => x.Sentence.Words.Contains(w, StringComparer.OrdinalIgnoreCase)).ToList() is { Count: > 0 } having && (having.Count >= OfOneWord || one.Repeated > 0 || having.Exists(x => x.Sentence.Repeated > 0)));
 
     private static bool BeginAlike(Sentence one, Sentence other) => one.Words.Count > Opening && other.Words.Count > Opening
         && one.Words.Take(Opening).SequenceEqual(other.Words.Take(Opening), StringComparer.OrdinalIgnoreCase);
@@ -219,13 +223,13 @@ internal static class ApplyPart
         return new LessonBlock(LessonPart.Apply, Activity.WriteSentence, [.. kept, .. one.Select(x => make.Sentence(x, Why(brief, x), Reason.Of(ReasonCode.NotReadBefore)))]);
     }
 
-    // What matters more outweighs all that matters less: read before, too long, little of today's part, a caption or marks
+    // What matters more outweighs all that matters less: written before, read before, too long, little of today's part, a caption or marks
     // inside it while letters are new, not of the length.
     private static int Unfit(LessonBrief brief, GradedSentence x)
     {
-        var unfit = brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.Text);
+        var unfit = (WrittenBefore * brief.Standing.TimesRead.GetValueOrDefault(SentenceBank.WrittenKey(x.Sentence.Text))) + brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.Text);
         unfit = (unfit * 2) + (x.Sentence.Words.Count > MostToWrite ? 1 : 0);
-        unfit = (unfit * 4) + 2 - Math.Clamp(x.Targets - x.Sentence.Repeated, -1, 2);
+        unfit = (unfit * 4) + 2 - Math.Clamp(x.Targets - (3 * x.Sentence.Repeated), -1, 2);
         unfit = (unfit * 3) + (char.IsAsciiLetterLower(x.Sentence.Text[0]) ? 1 : 0) + (!WritesOwn(brief) && x.Sentence.Text.AsSpan(0, x.Sentence.Text.Length - 1).ContainsAny(",;:!?\"") ? 1 : 0);
         return (unfit * LongestSentence) + Math.Abs(x.Sentence.Words.Count - WordsToWrite);
     }
@@ -274,6 +278,9 @@ internal static class ApplyPart
             || (one.Keys.Count == other.Keys.Count && one.Keys.Count >= Shared && one.Keys.Zip(other.Keys).Count(x => x.First != x.Second) <= 1);
     }
 
+    // Chop, chop, chop! has one word of today, however often it is said.
+    private static int Once(int held, Sentence sentence) => held == 0 ? 0 : Math.Max(1, held - sentence.Repeated);
+
     /// <summary>
     /// Readable sentences, best for today first: by how often the target occurs, tricky words of today, what was taught
     /// lately, and how seldom read.
@@ -289,7 +296,7 @@ internal static class ApplyPart
 
         var lately = readable.Where(x => x.Targets + x.Late > 0).ToArray();
         GradedSentence[] all = lately.Length >= Enough ? lately : [.. readable];
-        var worths = Array.ConvertAll(all, x => -((3 * Math.Min(3, x.Targets)) + (0.25 * Math.Min(8, x.Sentence.Words.Count)) + (0.7 * Math.Min(3, x.Late))
+        var worths = Array.ConvertAll(all, x => -((3 * Math.Min(3, Once(x.Targets, x.Sentence))) + (0.25 * Math.Min(8, x.Sentence.Words.Count)) + (0.7 * Math.Min(3, Once(x.Late, x.Sentence)))
             - (4 * brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.Text)) + (x.Targets > 0 && brief.Stock.Own.Contains(x.Sentence.Text) ? OwnFirst : 0) - (char.IsAsciiLetterLower(x.Sentence.Text[0]) ? CaptionsLast : 0) + dice.Next()));
         Array.Sort(worths, all);
         return all;

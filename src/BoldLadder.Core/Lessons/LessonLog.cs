@@ -16,7 +16,8 @@ public static class LessonLog
         return new LogEntry(
             position, lessonId, day, outcome, lesson.RungId, teaches ? [.. lesson.Marked] : [], teaches ? lesson.TrickyWords : [],
             [.. lesson.Blocks.Where(x => x.Part == LessonPart.Revisit).SelectMany(x => x.Items).SelectMany(Revisited).Distinct()], shaky,
-            [.. lesson.Blocks.Where(x => Piece.Of(x.Activity).Read).SelectMany(x => x.Items).Select(Read).Distinct()]);
+            [.. lesson.Blocks.Where(x => Piece.Of(x.Activity).Read).SelectMany(x => x.Items).Select(Read)
+                .Concat(lesson.Blocks.Where(x => x.Activity == Activity.WriteSentence).SelectMany(x => x.Items).Select(x => SentenceBank.WrittenKey(x.Text))).Distinct()]);
     }
 
     /// <summary>What can have been shaky in a lesson: its own cards, sounds and tricky words, and nothing else.</summary>

@@ -99,6 +99,15 @@ public sealed class FurtherDayTests
     }
 
     [Fact]
+    public void A_word_that_one_sentence_says_over_and_over_stands_in_no_other_of_the_day()
+    {
+        foreach (var read in Lived(Digraphs, 4).Select(x => In(x, Activity.ReadSentences).Select(Core.Choosing.Sentence.Of).ToList()))
+        {
+            Assert.Empty(read.Where(x => x.Repeated > 0).SelectMany(x => x.Keys.Where(w => w.Length > 2 && read.Count(r => r.Keys.Contains(w)) > 1)));
+        }
+    }
+
+    [Fact]
     public void Letters_that_say_two_things_are_asked_for_by_their_words_on_every_day()
     {
         var ladder = World.LadderOf(string.Join(' ', Letters.Trim().Split(' ').Select(x => x.Contains(':') ? x : $"{x}:{x}")) + " oo:oo+oo:uu").Paced(2, new HashSet<string>(), null);

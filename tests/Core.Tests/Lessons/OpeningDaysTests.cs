@@ -43,4 +43,26 @@ public sealed class OpeningDaysTests
         var listening = review.Blocks.Single(x => x.Activity == Activity.Listening);
         Assert.Equal(["m", "o"], listening.Items.Select(x => x.Heading).Distinct().Order());
     }
+
+    [Fact]
+    public void A_consonant_and_a_vowel_met_on_one_day_are_told_apart_at_the_start_of_words()
+    {
+        var ladder = World.LadderOf("t:t+a:a l:l o:o p:p", "3 1 1");
+        var stock = World.Stock(ladder, Core.Sounds.Accent.Scottish);
+        var lessons = World.Lived(stock, World.StandingOf(ladder, [], stock.Rules), ladder.Rungs.Take(1).Concat(ladder.Rungs.Take(1)), Minutes);
+        Assert.All(lessons.Select(x => x.Blocks.Single(b => b.Activity == Activity.Listening)), x =>
+        {
+            Assert.Equal(["a", "t"], x.Items.Select(i => i.Heading).Distinct().Order());
+            Assert.All(x.Items, i => Assert.Equal(i.Heading, $"{i.Text[0]}"));
+        });
+    }
+
+    [Fact]
+    public void While_no_consonants_stand_together_none_is_listened_for_inside_a_word()
+    {
+        var ladder = World.LadderOf("t:t+a:a l:l o:o p:p", "3 1 1");
+        var stock = World.Stock(ladder, Core.Sounds.Accent.Scottish);
+        var lessons = World.Lived(stock, World.StandingOf(ladder, [], stock.Rules), [ladder.Rungs[0], ladder.Rungs[1], ladder.Rungs[1]], Minutes);
+        Assert.Empty(lessons[^1].Blocks.Single(x => x.Activity == Activity.Listening).Items.Where(x => !x.Text.StartsWith('l') && !x.Text.EndsWith('l') && !x.Text.EndsWith('e') && x.Heading == "l").Select(x => x.Text));
+    }
 }

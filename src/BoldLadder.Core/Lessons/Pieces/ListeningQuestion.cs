@@ -13,7 +13,7 @@ namespace BoldLadder.Core.Lessons.Pieces;
 /// </summary>
 internal static class ListeningQuestion
 {
-    private const int InFull = 8, BesideRiddles = 6, InShort = 5, Fewest = 2;
+    private const int InFull = 8, BesideRiddles = 6, InShort = 5, Fewest = 2, MostBegun = 7, MostBeats = 3;
 
     /// <param name="riddles">Answers of riddles, which are for children to find and not for the adult to say; they ask for the sound too, and leave less time.</param>
     public static LessonBlock Make(LessonBrief brief, ItemMaker make, Dice dice, IReadOnlySet<string>? riddles = null)
@@ -64,8 +64,11 @@ internal static class ListeningQuestion
         foreach (var other in others)
         {
             // A sound that is new is heard first at the start; else, and a new spelling, where it stands oftenest: o_e begins no word.
-            var usual = PartPlaces.In(brief.Stock, taught[0]).Ordered;
-            foreach (var place in known || taught[0].Grapheme.IsSplit ? usual : ["first", .. usual.Where(x => x != "first")])
+            // Beside a vowel a consonant is told at the start of words and nowhere else, and while none stand together never inside them: the l of sleep.
+            IReadOnlyList<string> usual = PartPlaces.In(brief.Stock, taught[0]).Ordered;
+            var places = one.IsVowel != other.IsVowel ? ["first"]
+                : (known || taught[0].Grapheme.IsSplit ? usual : ["first", .. usual.Where(x => x != "first")]).Where(x => x != "inside" || one.IsVowel || brief.Shape.Together > 1 || brief.Shape.Syllables > 1);
+            foreach (var place in places)
             {
                 var (ones, rest) = (Only(one, other), Only(other, one));
                 var against = Math.Max(count / 3, taught.Any(x => x.Sound == other) ? count / 2 : (count + 1) / 3);
@@ -86,8 +89,14 @@ internal static class ListeningQuestion
                 List<ListeningWord> Spelt(List<ListeningWord> words, Sound sound) => taught.Where(x => rules.SameSound(x.Sound, sound)).ToList() is { Count: > 0 } today
                     && words.Where(x => IsSpelt(brief, x, today)).ToList() is var spelt && (IsKnown(brief, sound) || spelt.Count(x => !riddles.Contains(x.Word.Spelling)) >= count) ? spelt : words;
 
-                List<ListeningWord> Only(Sound has, Sound not) =>
-                    [.. ListeningWords.Holding(brief.Stock, has).Where(x => x.Place == place && Plain(brief, x) && !x.Heard.Contains(rules.SoundKey(not))).OrderBy(x => !StandsClear(x, place))];
+                List<ListeningWord> Only(Sound has, Sound not)
+                {
+                    // Few words of one beat begin with a vowel; apple and animal do, and their first sound is as plain.
+                    var longer = has.IsVowel && place == "first";
+                    return [.. ListeningWords.Holding(brief.Stock, has, longer ? MostBegun : ListeningWords.MostSounds)
+                        .Where(x => x.Place == place && (longer ? x.Syllables <= MostBeats : Plain(brief, x)) && !x.Heard.Contains(rules.SoundKey(not)))
+                        .OrderBy(x => !Plain(brief, x)).ThenBy(x => !StandsClear(x, place))];
+                }
             }
         }
 
