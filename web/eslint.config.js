@@ -50,6 +50,13 @@ export default ts.config(
     rules: {
       '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
       '@typescript-eslint/no-confusing-void-expression': 'off',
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: 'JSXAttribute[name.name=/^(min|max)$/] > JSXExpressionContainer > Literal',
+          message: 'The rules say between which numbers a field takes one: useLimits.',
+        },
+      ],
     },
   },
   ...ordered,

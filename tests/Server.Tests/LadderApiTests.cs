@@ -120,6 +120,28 @@ public sealed class LadderApiTests(App app)
         Assert.Equal((404, "groupId"), (status, problem.Text("field")));
     }
 
+    [Theory]
+    [InlineData("lessonMinutes")]
+    [InlineData("daysARung")]
+    [InlineData("spellingsApart")]
+    public async Task A_field_is_told_the_numbers_that_the_rules_take(string field)
+    {
+        var school = await School.Make(taught: [60]);
+        var range = (await app.Get(school.Address))["limits"]![field]!;
+        var revision = 1;
+        foreach (var taken in new[] { range.Number("from"), range.Number("to") })
+        {
+            using var put = await app.Client.PutAsJsonAsync($"{school.Address}/conventions", new { revision = revision++, conventions = new Dictionary<string, int> { [field] = taken } });
+            Assert.True(put.IsSuccessStatusCode);
+        }
+
+        foreach (var refused in new[] { range.Number("from") - 1, range.Number("to") + 1 })
+        {
+            var (status, problem) = await app.Fail(HttpMethod.Put, $"{school.Address}/conventions", new { revision, conventions = new Dictionary<string, int> { [field] = refused } });
+            Assert.Equal((400, field), (status, problem.Text("field")));
+        }
+    }
+
     [Fact]
     public async Task A_school_and_a_group_do_it_their_own_way_on_the_revision_they_saw()
     {

@@ -33,7 +33,7 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
         var layout = SheetLayout.Of(sheet.Name, RowLabels.Settled(sheet.Name, SheetMarks.Told([.. Seen(sheet)]), left), _reader, words, told);
         var reading = SheetReading.Of(layout, _reader, words);
         left.AddRange(reading.LeftOut);
-        var state = new Settling(answers, left);
+        var state = new Settling(answers, left, HasSmallLetters(reading.Rungs));
         var (ordered, moved) = SheetOrder.Of(reading.Rungs);
         var rungs = TaughtTogether.Of(ordered).SelectMany(x => Rungs(x, state)).ToList();
         var sections = ImportedSections.Of(rungs);
@@ -187,8 +187,8 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
             return;
         }
 
-        // The word I, where the letter i is known.
-        if (bare && part.Letters == "i" && IsTheWordI(source.Text) && state.Graphemes.Contains("i") && written.Sound.Length == 0)
+        // The word I, where the letter i is known or comes as a small letter.
+        if (bare && part.Letters == "i" && IsTheWordI(source.Text) && ((state.SmallI && !PartPatterns.SmallI().IsMatch(source.Text)) || state.Graphemes.Contains("i")) && written.Sound.Length == 0)
         {
             made.Tricky.Add("I");
             return;
@@ -238,6 +238,10 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
         var id = isLongU ? "long-u" : times == 0 ? part.Letters : $"{part.Letters}-{times + 1}";
         Take(Asked(id, part.Letters, source, choices, chosen.Against, state), part.Letters, state, made);
     }
+
+    // Its letters are small ones: the i too, and no other stands alone as a capital.
+    private static bool HasSmallLetters(List<WrittenRung> rungs) => rungs.Exists(x => x.Parts.Exists(p => p.Letters == "i") && x.Sources.Exists(s => PartPatterns.SmallI().IsMatch(s.Text)))
+        && !rungs.Exists(x => x.Sources.Exists(s => s.Text.Trim() is [>= 'A' and <= 'Z' and not 'I']));
 
     private static bool IsTheWordI(string text) => SheetLines.Of(text).Select(x => (SheetWords.Labelled(x)?.After ?? x).Trim(' ', ','))
         .Any(x => x is "I" || (x.EndsWith(" I", StringComparison.Ordinal) && SheetWords.IsOrdinal(x[..^2])));

@@ -35,6 +35,7 @@ internal static partial class LessonWords
     public static IReadOnlyList<TaughtStructure> StructuresOf(string text) => ThreeSyllables().IsMatch(text) ? [TaughtStructure.ThreeSyllables]
         : TwoSyllables().IsMatch(text) ? [TaughtStructure.TwoSyllables]
         : ThreeTogether().IsMatch(text) ? [TaughtStructure.ThreeTogether]
+        : Together().IsMatch(text) ? [TaughtStructure.PairAtEnd, TaughtStructure.PairAtStart]
         : [.. PairAtEnd().IsMatch(text) ? (TaughtStructure[])[TaughtStructure.PairAtEnd] : [], .. PairAtStart().IsMatch(text) ? (TaughtStructure[])[TaughtStructure.PairAtStart] : []];
 
     /// <summary>True for words by their shape (<i>CVC words</i>) that are no structure to be taught.</summary>
@@ -60,6 +61,10 @@ internal static partial class LessonWords
 
     [GeneratedRegex(@"\bc{3}vc{0,3}\b|\bc{0,3}vc{3}\b|\b(three|3)\s+consonants\b|\b(three|3)[\s-]letter\s+(consonant\s+)?(clusters?|blends)\b|\bthree[\s-]consonant", Any)]
     private static partial Regex ThreeTogether();
+
+    // Wherever in the word they stand.
+    [GeneratedRegex(@"^\s*(words\s+with\s+)?(adjacent\s+consonants|consonants\s+(standing\s+)?together)\s*$", Any)]
+    private static partial Regex Together();
 
     [GeneratedRegex(@"\bccvc?c?\b|^\s*(consonant\s+)?([lrs][\s-]blends|blends\s+with\s+(an?\s+)?[lrs])\s*$|\b(two\s+|2\s+)?(consonants?\s+(together\s+)?|(consonant\s+)?(clusters?|blends)\s+)at\s+the\s+(start|beginning)\b|\b(initial|beginning|starting|start)\s+(consonant\s+)?(clusters?|blends|adjacent\s+consonants)\b", Any)]
     private static partial Regex PairAtStart();

@@ -10,6 +10,14 @@ internal static partial class PartPatterns
     [GeneratedRegex(@"^\s*([•▪◦*·>✓~–-]\s+|\(?\d{1,3}\s*(?:[.):]|→|[-=–]+>|>)\s+|\(?[a-z]\)\s+|\d{1,2}\s+(?=\S{1,4}$))")]
     public static partial Regex Bullet();
 
+    // The letter i by itself, as a small letter.
+    [GeneratedRegex(@"(?<![A-Za-z_-])i(?![A-Za-z_-])")]
+    public static partial Regex SmallI();
+
+    // Days of the week, months of the year.
+    [GeneratedRegex(@"^\s*[a-z]{3,}s\s+of\s+the\s+[a-z]{3,}\s*$", Any)]
+    public static partial Regex OfThe();
+
     [GeneratedRegex(@"\)\s+(?=[^\s(),]{1,5}\s*\()")]
     public static partial Regex BracketEnd();
 

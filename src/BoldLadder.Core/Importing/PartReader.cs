@@ -32,7 +32,8 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
             return text.Length == 0 ? [] : [WrittenPart.Plain(WrittenKind.Kept, text)];
         }
 
-        if (SheetWords.NamesHalf(text))
+        // Days of the week: a heading of words, and none of them to be learnt by heart.
+        if (SheetWords.NamesHalf(text) || OfThe().IsMatch(text))
         {
             return [WrittenPart.Plain(WrittenKind.Kept, text)];
         }

@@ -4,8 +4,11 @@ using BoldLadder.Core.Sounds;
 namespace BoldLadder.Core.Importing;
 
 /// <summary>What was settled so far on the way through a sheet, and what has to be asked.</summary>
-internal sealed class Settling(IReadOnlyDictionary<string, string> answers, List<LeftOut> left)
+/// <param name="smallI">The letter i stands in the sheet as a small letter, so that <i>I</i> is the word, wherever it comes.</param>
+internal sealed class Settling(IReadOnlyDictionary<string, string> answers, List<LeftOut> left, bool smallI)
 {
+    public bool SmallI { get; } = smallI;
+
     public IReadOnlyDictionary<string, string> Answers { get; } = answers;
 
     public List<LeftOut> LeftOut { get; } = left;

@@ -46,6 +46,9 @@ public sealed class SheetLayout
     /// <summary>The sound that each column is of, where terms stand side by side and the rows are sounds.</summary>
     internal IReadOnlyDictionary<int, string> SoundsAcross { get; private init; } = new Dictionary<int, string>();
 
+    /// <summary>What stands above weeks or lists side by side.</summary>
+    internal IReadOnlyList<PlacedCell> Titles { get; private init; } = [];
+
     /// <summary>What the layout is known by when it is met again: its headings.</summary>
     public string Signature => string.Join('|', Columns.Select(x => x.Heading.Trim().ToLowerInvariant()));
 
@@ -66,19 +69,19 @@ public sealed class SheetLayout
     {
         var lists = ListsAcross(cells, reader);
         var turned = lists || (WeeksAcross(cells) && Repeated([.. cells.Select(x => new PlacedCell(x.Row, x.Column, x))]) is null);
-        var placed = cells.Select(x => turned ? new PlacedCell(x.Column, x.Row, x) : new PlacedCell(x.Row, x.Column, x)).ToList();
+        var titles = lists ? TitlesOf(cells, reader) : [];
+        var placed = cells.Except(titles).Select(x => turned ? new PlacedCell(x.Column, x.Row, x) : new PlacedCell(x.Row, x.Column, x)).ToList();
         placed = turned ? Unfolded(Unnumbered(placed)) : Halved(Unfolded(placed));
         var sounds = SoundsOver(placed, turned, reader, words);
         placed = sounds.Count > 0 ? placed.FindAll(x => x.Row > placed.Min(c => c.Row)) : placed;
         var rows = placed.GroupBy(x => x.Row).OrderBy(x => x.Key).Select(x => (IReadOnlyList<PlacedCell>)[.. x.OrderBy(c => c.Column)]).ToList();
-        var header = HeaderOf(rows, reader) ?? rows.Find(x => x.Count > 1 && x.All(c => SheetWords.IsSection(c.Text)) && YearsDown(cells, [.. x.Select(c => c.Cell)]));
+        var header = rows.Find(x => !turned && LargerDown(cells, [.. x.Select(c => c.Cell)])) ?? HeaderOf(rows, reader);
         var headers = rows.Where(x => header is not null && IsHeader(x, header)).Select(x => x[0].Row).ToHashSet();
         var days = header is not null && header.Count(x => SheetWords.HeadsDay(x.Text)) >= 3;
         // "Tricky | he | she", under "Set 1 | m | o": what a row says of itself says nothing of its columns.
         var labelled = rows.Where(x => x.Count > 1 && x[0].Column == placed.Min(c => c.Column) && SheetWords.RowRoleOf(x[0].Text) is not null).ToList();
         labelled = header is null && labelled.Count * 2 < rows.Count ? labelled : [];
         var body = rows.Where(x => (!headers.Contains(x[0].Row) && x.Count > 1 && !labelled.Contains(x)) || rows.Max(r => r.Count) == 1).SelectMany(x => x).Where(x => header is null || x.Row > header[0].Row).ToLookup(x => x.Column);
-        var firstParts = new Dictionary<int, string>();
         var columns = new List<SheetColumn>();
         foreach (var column in placed.Select(x => x.Column).Distinct().Order())
         {
@@ -89,8 +92,12 @@ public sealed class SheetLayout
 
         var contents = new ColumnContents(placed, headers, reader);
         var settled = SettledColumns.Of(columns, contents, words);
-        return new SheetLayout(sheet, rows, [.. settled.Select(x => x with { Choices = ColumnDoubts.Of(x, settled, contents, words) })], turned, days, headers, SheetDates.Of(cells, words)) { SoundsAcross = sounds };
+        return new SheetLayout(sheet, rows, [.. settled.Select(x => x with { Choices = ColumnDoubts.Of(x, settled, contents, words) })], turned, days, headers, SheetDates.Of(cells, words)) { SoundsAcross = sounds, Titles = [.. titles.Select(x => new PlacedCell(x.Row, x.Column, x))] };
     }
+
+    // What stands alone above weeks or lists side by side says what the sheet is called, and nothing of the first of them.
+    private static List<SheetCell> TitlesOf(IReadOnlyList<SheetCell> cells, PartReader reader) => [.. cells.GroupBy(x => x.Row).OrderBy(x => x.Key).TakeWhile(x => x.Count() == 1).Select(x => x.Single())
+        .Where(x => x.Columns == 1 && x.Text.Trim().Contains(' ', StringComparison.Ordinal) && !SheetWords.IsSection(x.Text) && !SheetWords.IsWeek(x.Text) && !reader.Read(SheetWords.Labelled(x.Text)?.After ?? x.Text).Any(p => p.Kind == WrittenKind.Grapheme))];
 
     // "Sound | Autumn | Spring", and below it "ai (rain) | ai | ay"; "Year 1 | /ai/ | /ee/", and below it the weeks: the
     // spellings of one sound, as they come.
@@ -191,14 +198,20 @@ public sealed class SheetLayout
     // The red group and the blue are children, who may each have an order of their own.
     private static bool ListsAcross(IReadOnlyList<SheetCell> cells, PartReader reader)
     {
-        var names = cells.Where(x => x.Row == cells.Min(c => c.Row)).ToList();
+        var names = cells.GroupBy(x => x.Row).OrderBy(x => x.Key).FirstOrDefault(x => x.Count() > 1)?.ToList() ?? [];
         return names.Count >= FewestLists && names.TrueForAll(x => SheetWords.RoleOf(x.Text) is null && !SheetWords.HeadsDay(x.Text) && !SheetWords.IsSection(x.Text) && !SheetWords.IsWeek(x.Text) && !SheetWords.NamesChildren(x.Text) && !reader.LooksLikePart(x.Text))
-            && cells.Except(names).GroupBy(x => x.Column).ToList() is var lists && lists.Count == names.Count
+            && cells.Where(x => x.Row > names[0].Row).GroupBy(x => x.Column).ToList() is var lists && lists.Count == names.Count
             && lists.TrueForAll(x => names.Exists(n => n.Column == x.Key) && x.Count() >= ShortestList && x.All(c => reader.LooksLikePart(c.Text) || LessonWords.LessonOf(c.Text) is not null));
     }
 
-    // Reception, Year 1 and Year 2 down the side of terms: a year after another.
-    private static bool YearsDown(IReadOnlyList<SheetCell> cells, IReadOnlyList<SheetCell> terms) => cells.Where(x => x.Row > terms[0].Row && x.Column < terms[0].Column).ToList() is { Count: > 1 } years && years.TrueForAll(x => SheetWords.NamesYear(x.Text));
+    // Reception, Year 1 and Year 2 down the side of terms, or terms down the side of weeks: row by row, the longer time goes by.
+    private static bool LargerDown(IReadOnlyList<SheetCell> cells, IReadOnlyList<SheetCell> row)
+    {
+        var (weeks, terms) = (row.Where(x => SheetWords.IsWeek(x.Text)).ToList(), row.Where(x => SheetWords.IsSection(x.Text) && SheetWords.RoleOf(x.Text) is null).ToList());
+        var across = weeks.Count > 1 ? weeks : terms;
+        return across.Count > 1 && across.Count >= row.Count - 1 && cells.Where(x => x.Row > row[0].Row && x.Column < across[0].Column).ToList() is { Count: > 1 } down
+            && down.TrueForAll(x => across == weeks ? SheetWords.IsOrdinal(x.Text) ? SheetWords.RoleOf(row[0].Text) == ColumnRole.Section : SheetWords.IsSection(x.Text) && SheetWords.RoleOf(x.Text) is null : SheetWords.NamesYear(x.Text));
+    }
 
     private static bool WeeksAcross(IReadOnlyList<SheetCell> cells)
     {
@@ -211,7 +224,7 @@ public sealed class SheetLayout
         }
 
         return rows.Any(row => row.Count(x => SheetWords.IsWeek(x.Text) || (SheetWords.IsSection(x.Text) && !SheetWords.IsOrdinal(x.Text) && SheetWords.RoleOf(x.Text) is null && !SheetWords.HeadsDay(x.Text))) is var labels
-            && labels >= 3 && labels >= row.Count - 1 && !YearsDown(cells, row));
+            && labels >= 3 && labels >= row.Count - 1 && !LargerDown(cells, row));
     }
 
     private static IReadOnlyList<PlacedCell>? HeaderOf(List<IReadOnlyList<PlacedCell>> rows, PartReader reader)
@@ -262,7 +275,7 @@ public sealed class SheetLayout
 
     private static ColumnRole Guess(string heading, IReadOnlyList<string> texts, PartReader reader, SchoolWords words)
     {
-        if (SheetWords.HeadsDay(heading))
+        if (SheetWords.HeadsDay(heading) || SheetWords.IsWeek(heading))
         {
             return ColumnRole.Parts;
         }

@@ -32,12 +32,20 @@ internal sealed class SheetPosition
                 ? text.ToLowerInvariant().Replace(" sound", "", StringComparison.Ordinal) : "";
     }
 
-    /// <summary>A column that is a term was met in a row that is a year: <i>Year 1 Spring</i>.</summary>
-    public void EnterWithin(string heading)
+    /// <summary>A column that is a term was met in a row that is a year (<i>Year 1 Spring</i>), or one that is a week in a row that is a term.</summary>
+    /// <param name="heading">What stands over the column; nothing follows of one that is neither.</param>
+    public void Under(string heading)
     {
-        var row = _row;
-        Enter(row.Length == 0 ? heading : $"{row} {heading}");
-        _row = row;
+        if (SheetWords.IsWeek(heading))
+        {
+            OwnWeek = Week = heading;
+        }
+        else if (SheetWords.IsSection(heading) && SheetWords.RoleOf(heading) is null)
+        {
+            var row = _row;
+            Enter(row.Length == 0 ? heading : $"{row} {heading}");
+            _row = row;
+        }
     }
 
     /// <summary>A new rung that stands here.</summary>

@@ -34,6 +34,11 @@ internal sealed class SheetReading
     public static SheetReading Of(SheetLayout layout, PartReader reader, SchoolWords words)
     {
         var reading = new SheetReading(layout, reader, words);
+        foreach (var title in layout.Titles)
+        {
+            reading.CalledBy(title);
+        }
+
         foreach (var row in layout.Rows)
         {
             if (!layout.HeaderRows.Contains(row[0].Row))
@@ -108,11 +113,7 @@ internal sealed class SheetReading
         var byHeart = row.Any(x => _layout.RoleAt(x.Column) is ColumnRole.Notes or ColumnRole.LeftOut && SheetWords.SaysByHeart(x.Text, _layout.HeadingAt(x.Column)));
         foreach (var cell in parts)
         {
-            if (!_layout.Turned && SheetWords.IsSection(_layout.HeadingAt(cell.Column)) && SheetWords.RoleOf(_layout.HeadingAt(cell.Column)) is null)
-            {
-                _at.EnterWithin(_layout.HeadingAt(cell.Column).Trim());
-            }
-
+            _at.Under(_layout.Turned ? "" : _layout.HeadingAt(cell.Column).Trim());
             var rungs = _cells.Of(cell, byHeart ? ColumnRole.TrickyWords : _layout.RoleAt(cell.Column));
             made.AddRange(rungs);
             if (rungs.Count > 0)
@@ -220,7 +221,7 @@ internal sealed class SheetReading
     /// <summary>The cell says what the sheet is called.</summary>
     public void CalledBy(SheetLayout.PlacedCell cell)
     {
-        Title = cell.Text.Trim() is { Length: <= LongestTitle } title ? title : "";
+        Title = Title.Length == 0 && cell.Text.Trim() is { Length: <= LongestTitle } title ? title : Title;
         Leave(cell, LeftOutReason.Title);
     }
 

@@ -23,9 +23,10 @@ public sealed record GroupSummary(Guid Id, string Name, Guid LadderId, bool Arch
 /// <param name="Marks">What it draws under words.</param>
 /// <param name="FinalE">How it shows the e of <i>cake</i>.</param>
 /// <param name="Ladders">How many ladders it has.</param>
+/// <param name="Limits">Between which numbers fields take one.</param>
 public sealed record SchoolView(
     Guid Id, string Name, string Accent, string AccentName, int Revision, DateOnly Today, bool YearSaid, int Ladders, TermsView Terms, MarkingCode Marks, FinalE FinalE,
-    IReadOnlyList<GroupSummary> Groups);
+    IReadOnlyList<GroupSummary> Groups, LimitsView Limits);
 
 /// <param name="Accent">How its children speak: <c>gb-south</c>, <c>gb-north</c>, <c>scotland</c> or <c>us</c>.</param>
 public sealed record NewSchoolRequest(string Name, string Accent);
@@ -153,7 +154,7 @@ public static class SchoolRoutes
         var ways = ClassConventions.Of(ConventionsDocument.Read(school.Conventions).ToCore(), OwnConventions.None);
         return new SchoolView(
             school.Id, school.Name, school.Accent, Accent.Find(school.Accent)!.Name, school.Revision, today.Date, !StoredJson.Read<YearDocument>(school.Year).Usual, ladders,
-            TermsView.Of(ways.Terms), ways.Marks, ways.FinalE, groups);
+            TermsView.Of(ways.Terms), ways.Marks, ways.FinalE, groups, LimitsView.All);
     }
 
     private static ProblemHttpResult? Refused(string? asked, string? accent, ShippedData shipped, out string name)

@@ -27,12 +27,21 @@ public class SchoolSheetsTests
         var expected = written.Cells.SelectMany(x => x.Gives).Order(StringComparer.Ordinal);
         Assert.Equal(string.Join("\n", expected), string.Join("\n", imported.Rungs.SelectMany(x => Tokens(x, imported)).Order(StringComparer.Ordinal)));
 
-        // In the order in which the sheet has it, and each from its own cell.
+        // Each from its own cell.
         foreach (var rung in imported.Rungs)
         {
             Assert.All(Tokens(rung, imported), t => Assert.Contains(written.Cells.Where(c => rung.Sources.Any(s => s.Cell == c.Address)).SelectMany(c => c.Gives), g => g == t));
         }
     }
+
+    [Fact]
+    public void Rungs_come_row_by_row_or_where_weeks_and_terms_stand_side_by_side_column_by_column() => Assert.Empty(WrittenSheet.Names.Where(name =>
+    {
+        var (written, imported) = Bring(name);
+        var cells = imported.Rungs.Select(x => written.Cells.FirstOrDefault(c => c.Address == x.Sources[0].Cell)).OfType<WrittenCell>().ToList();
+        var places = cells.Select(x => written.Has("order", "columns") ? (x.Column, x.Row) : (x.Row, x.Column)).ToList();
+        return !written.Has("order", "times") && !places.SequenceEqual(places.Order());
+    }));
 
     [Fact]
     public void At_most_one_thing_is_asked_for_ten_rungs()

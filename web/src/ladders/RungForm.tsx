@@ -1,3 +1,4 @@
+import { useLimits } from '../api/useLimits';
 import { useTerms } from '../api/useTerms';
 import { Button, Form } from 'react-bootstrap';
 import { useState } from 'react';
@@ -54,6 +55,7 @@ interface Props {
 /** Adds or changes a rung. */
 export function RungForm({ draft, edit, onDone }: Props) {
   const terms = useTerms();
+  const limits = useLimits('rungDays');
   const form = useForm<Draft>({ defaultValues: draft });
   const listed = useListed();
   const [chosen, setChosen] = useState(draft.listed);
@@ -174,8 +176,7 @@ export function RungForm({ draft, edit, onDone }: Props) {
         <Form.Control
           size="sm"
           type="number"
-          min={1}
-          max={20}
+          {...limits}
           {...form.register('days', { valueAsNumber: true })}
           isInvalid={problem?.field === 'days'}
         />

@@ -1,3 +1,4 @@
+import { useLimits } from '../api/useLimits';
 import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import type { LadderView, WishDocument } from '../api/schema';
@@ -21,6 +22,7 @@ const KINDS: [Kind, string][] = [
 
 /** What a lead asks of an order: each thing a sentence, added with a choice and taken out again. */
 export function Wishes({ ladder, wishes, onChange }: Props) {
+  const [apart, weekly] = [useLimits('rungsApart'), useLimits('newAWeek')];
   const [kind, setKind] = useState<Kind>();
   const rungs = ladder.sections.flatMap((x) => x.rungs);
   const [one, setOne] = useState('');
@@ -43,8 +45,7 @@ export function Wishes({ ladder, wishes, onChange }: Props) {
       <Form.Control
         size="sm"
         type="number"
-        min={1}
-        max={60}
+        {...(kind === 'weekly' ? weekly : apart)}
         value={count}
         onChange={(x) => setCount(Number(x.target.value))}
       />

@@ -1,3 +1,4 @@
+import { useLimits } from '../../api/useLimits';
 import { combine } from '@atlaskit/pragmatic-drag-and-drop/combine';
 import { draggable, dropTargetForElements } from '@atlaskit/pragmatic-drag-and-drop/element/adapter';
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
@@ -66,6 +67,7 @@ interface PieceProps {
 
 function Piece({ piece, at, last, onMove, onTime, onTakeOut }: PieceProps) {
   const row = useRef<HTMLLIElement>(null);
+  const minutes = useLimits('pieceMinutes');
   const [over, setOver] = useState(false);
   const now = useRef({ at, onMove });
   useEffect(() => {
@@ -106,8 +108,7 @@ function Piece({ piece, at, last, onMove, onTime, onTakeOut }: PieceProps) {
           <Form.Control
             size="sm"
             type="number"
-            min={1}
-            max={20}
+            {...minutes}
             placeholder="as fits"
             aria-label={`Minutes for ${piece.name}`}
             value={piece.minutes ?? ''}

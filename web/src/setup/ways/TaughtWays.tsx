@@ -1,3 +1,4 @@
+import { useLimits } from '../../api/useLimits';
 import { Form } from 'react-bootstrap';
 import type { BlendAloud, ConventionsDocument, SpellAloud, TrickyLearning } from '../../api/schema';
 import { useTerms } from '../../api/useTerms';
@@ -71,6 +72,7 @@ export function ReadingWays({ id, own, whole, set }: Props) {
 /** How lessons go. */
 export function LessonWays({ id, own, whole, set }: Props) {
   const terms = useTerms();
+  const [minutes, days] = [useLimits('lessonMinutes'), useLimits('daysARung')];
   return (
     <>
       <Way
@@ -133,8 +135,7 @@ export function LessonWays({ id, own, whole, set }: Props) {
         <Form.Control
           size="sm"
           type="number"
-          min={10}
-          max={60}
+          {...minutes}
           aria-label="Minutes a lesson takes"
           value={own.lessonMinutes ?? whole.lessonMinutes ?? 25}
           onChange={(x) => set({ lessonMinutes: Number(x.target.value) })}
@@ -153,7 +154,7 @@ export function LessonWays({ id, own, whole, set }: Props) {
           value={own.daysARung ?? whole.daysARung ?? 1}
           onChange={(x) => set({ daysARung: Number(x.target.value) })}
         >
-          {[1, 2, 3, 4, 5].map((x) => (
+          {Array.from({ length: days.max ?? 1 }, (_, i) => i + 1).map((x) => (
             <option key={x} value={x}>
               {x === 1 ? 'one day' : `${x} days`}
             </option>

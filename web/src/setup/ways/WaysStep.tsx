@@ -1,3 +1,4 @@
+import { useLimits } from '../../api/useLimits';
 import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import type { ConventionsDocument, ConventionsView } from '../../api/schema';
@@ -25,6 +26,7 @@ interface Props {
 }
 
 function Ways({ schoolId, view, save, onNext }: Props) {
+  const apart = useLimits('spellingsApart');
   const [own, setOwn] = useState<ConventionsDocument>(view.own);
   const set = (change: ConventionsDocument) => setOwn({ ...own, ...change });
   const effect = useEffectOf(schoolId, view, own);
@@ -54,8 +56,7 @@ function Ways({ schoolId, view, save, onNext }: Props) {
         <Form.Control
           size="sm"
           type="number"
-          min={0}
-          max={60}
+          {...apart}
           aria-label="Rungs between two spellings of a sound"
           value={own.spellingsApart ?? whole.spellingsApart ?? 0}
           onChange={(x) => set({ spellingsApart: Number(x.target.value) })}
