@@ -107,6 +107,12 @@ internal static class SettledColumns
             return ColumnRole.Words;
         }
 
+        // The commonest words in a row under nothing: a list to be learnt by heart, and no words that show anything.
+        if (x.Role == ColumnRole.Words && parts.Count == 0 && x.Heading.Length == 0 && contents.TextsOf(x) is { Count: > 2 } list && list.TrueForAll(contents.Reader.IsLearntByHeart) && list.Exists(contents.Reader.IsToldWhole))
+        {
+            return ColumnRole.TrickyWords;
+        }
+
         var named = SheetWords.RoleOf(x.Heading);
         if (x.Role != ColumnRole.Words || (named == ColumnRole.Words && parts.Count == 0))
         {

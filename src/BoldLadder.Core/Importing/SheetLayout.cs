@@ -17,7 +17,7 @@ public sealed record SheetColumn(int Column, string Heading, ColumnRole Role, IR
 /// </summary>
 public sealed class SheetLayout
 {
-    private const int LastHeaderRow = 14, MostExamples = 4, PhraseFrom = 3, Joining = 50, ShortLesson = 20, FewestLists = 3, ShortestList = 3;
+    private const int LastHeaderRow = 14, MostExamples = 4, PhraseFrom = 3, Joining = 50, ShortLesson = 20;
 
     private SheetLayout(string sheet, IReadOnlyList<IReadOnlyList<PlacedCell>> rows, IReadOnlyList<SheetColumn> columns, bool turned, bool days, IReadOnlySet<int> headers, SheetDates dates) =>
         (Sheet, Rows, Columns, Turned, DayColumns, HeaderRows, Dates) = (sheet, rows, columns, turned, days, headers, dates);
@@ -67,15 +67,15 @@ public sealed class SheetLayout
     /// <param name="told">Roles that a person gave, by column.</param>
     public static SheetLayout Of(string sheet, IReadOnlyList<SheetCell> cells, PartReader reader, SchoolWords words, IReadOnlyDictionary<int, ColumnRole> told)
     {
-        var lists = ListsAcross(cells, reader);
-        var turned = lists || (WeeksAcross(cells) && Repeated([.. cells.Select(x => new PlacedCell(x.Row, x.Column, x))]) is null);
-        var titles = lists ? TitlesOf(cells, reader) : [];
+        var lists = SheetDirection.ListsAcross(cells, reader);
+        var turned = lists || (SheetDirection.WeeksAcross(cells) && Repeated([.. cells.Select(x => new PlacedCell(x.Row, x.Column, x))]) is null);
+        var titles = lists ? SheetDirection.TitlesOf(cells, reader) : [];
         var placed = cells.Except(titles).Select(x => turned ? new PlacedCell(x.Column, x.Row, x) : new PlacedCell(x.Row, x.Column, x)).ToList();
         placed = turned ? Unfolded(Unnumbered(placed)) : Halved(Unfolded(placed));
         var sounds = SoundsOver(placed, turned, reader, words);
         placed = sounds.Count > 0 ? placed.FindAll(x => x.Row > placed.Min(c => c.Row)) : placed;
         var rows = placed.GroupBy(x => x.Row).OrderBy(x => x.Key).Select(x => (IReadOnlyList<PlacedCell>)[.. x.OrderBy(c => c.Column)]).ToList();
-        var header = rows.Find(x => !turned && LargerDown(cells, [.. x.Select(c => c.Cell)])) ?? HeaderOf(rows, reader);
+        var header = rows.Find(x => !turned && SheetDirection.LargerDown(cells, [.. x.Select(c => c.Cell)])) ?? HeaderOf(rows, reader);
         var headers = rows.Where(x => header is not null && IsHeader(x, header)).Select(x => x[0].Row).ToHashSet();
         var days = header is not null && header.Count(x => SheetWords.HeadsDay(x.Text)) >= 3;
         // "Tricky | he | she", under "Set 1 | m | o": what a row says of itself says nothing of its columns.
@@ -94,10 +94,6 @@ public sealed class SheetLayout
         var settled = SettledColumns.Of(columns, contents, words);
         return new SheetLayout(sheet, rows, [.. settled.Select(x => x with { Choices = ColumnDoubts.Of(x, settled, contents, words) })], turned, days, headers, SheetDates.Of(cells, words)) { SoundsAcross = sounds, Titles = [.. titles.Select(x => new PlacedCell(x.Row, x.Column, x))] };
     }
-
-    // What stands alone above weeks or lists side by side says what the sheet is called, and nothing of the first of them.
-    private static List<SheetCell> TitlesOf(IReadOnlyList<SheetCell> cells, PartReader reader) => [.. cells.GroupBy(x => x.Row).OrderBy(x => x.Key).TakeWhile(x => x.Count() == 1).Select(x => x.Single())
-        .Where(x => x.Columns == 1 && x.Text.Trim().Contains(' ', StringComparison.Ordinal) && !SheetWords.IsSection(x.Text) && !SheetWords.IsWeek(x.Text) && !reader.Read(SheetWords.Labelled(x.Text)?.After ?? x.Text).Any(p => p.Kind == WrittenKind.Grapheme))];
 
     // "Sound | Autumn | Spring", and below it "ai (rain) | ai | ay"; "Year 1 | /ai/ | /ee/", and below it the weeks: the
     // spellings of one sound, as they come.
@@ -194,39 +190,6 @@ public sealed class SheetLayout
         return null;
     }
 
-    // Red list, blue list, green list: under names that nobody knows nothing but letters, and no column that numbers the rows.
-    // The red group and the blue are children, who may each have an order of their own.
-    private static bool ListsAcross(IReadOnlyList<SheetCell> cells, PartReader reader)
-    {
-        var names = cells.GroupBy(x => x.Row).OrderBy(x => x.Key).FirstOrDefault(x => x.Count() > 1)?.ToList() ?? [];
-        return names.Count >= FewestLists && names.TrueForAll(x => SheetWords.RoleOf(x.Text) is null && !SheetWords.HeadsDay(x.Text) && !SheetWords.IsSection(x.Text) && !SheetWords.IsWeek(x.Text) && !SheetWords.NamesChildren(x.Text) && !reader.LooksLikePart(x.Text))
-            && cells.Where(x => x.Row > names[0].Row).GroupBy(x => x.Column).ToList() is var lists && lists.Count == names.Count
-            && lists.TrueForAll(x => names.Exists(n => n.Column == x.Key) && x.Count() >= ShortestList && x.All(c => reader.LooksLikePart(c.Text) || LessonWords.LessonOf(c.Text) is not null));
-    }
-
-    // Reception, Year 1 and Year 2 down the side of terms, or terms down the side of weeks: row by row, the longer time goes by.
-    private static bool LargerDown(IReadOnlyList<SheetCell> cells, IReadOnlyList<SheetCell> row)
-    {
-        var (weeks, terms) = (row.Where(x => SheetWords.IsWeek(x.Text)).ToList(), row.Where(x => SheetWords.IsSection(x.Text) && SheetWords.RoleOf(x.Text) is null).ToList());
-        var across = weeks.Count > 1 ? weeks : terms;
-        return across.Count > 1 && across.Count >= row.Count - 1 && cells.Where(x => x.Row > row[0].Row && x.Column < across[0].Column).ToList() is { Count: > 1 } down
-            && down.TrueForAll(x => across == weeks ? SheetWords.IsOrdinal(x.Text) ? SheetWords.RoleOf(row[0].Text) == ColumnRole.Section : SheetWords.IsSection(x.Text) && SheetWords.RoleOf(x.Text) is null : SheetWords.NamesYear(x.Text));
-    }
-
-    private static bool WeeksAcross(IReadOnlyList<SheetCell> cells)
-    {
-        var rows = cells.GroupBy(x => x.Row).OrderBy(x => x.Key).Take(LastHeaderRow).Select(x => x.OrderBy(c => c.Column).ToList());
-        // "Week | 1 | 2 | 3": the row is numbered, and what stands below is called at its left.
-        var numbered = rows.FirstOrDefault() ?? [];
-        if (numbered.Count > 3 && SheetWords.IsCounted(numbered[0].Text) && numbered.Skip(1).All(x => SheetWords.IsOrdinal(x.Text)) && cells.Any(x => x.Column == numbered[0].Column && x != numbered[0] && (SheetWords.RoleOf(x.Text) is not null || SheetWords.WeekdayOf(x.Text) > 0)))
-        {
-            return true;
-        }
-
-        return rows.Any(row => row.Count(x => SheetWords.IsWeek(x.Text) || (SheetWords.IsSection(x.Text) && !SheetWords.IsOrdinal(x.Text) && SheetWords.RoleOf(x.Text) is null && !SheetWords.HeadsDay(x.Text))) is var labels
-            && labels >= 3 && labels >= row.Count - 1 && !LargerDown(cells, row));
-    }
-
     private static IReadOnlyList<PlacedCell>? HeaderOf(List<IReadOnlyList<PlacedCell>> rows, PartReader reader)
     {
         var widest = rows.Count == 0 ? 0 : rows.Max(x => x.Count);
@@ -300,7 +263,7 @@ public sealed class SheetLayout
                 : role == ColumnRole.Days ? (texts.Count > 0 && texts.All(x => WrittenDays.Of(x, true) is not null) && !AreWhich(texts) ? role : ColumnRole.Day)
                 // Families of letters by how they are written, or of anything else: they head what stands beside them.
                 : role is ColumnRole.RimeUnits && Mostly(texts, PartPatterns.Manner().IsMatch) ? ColumnRole.Sounds
-                : role is ColumnRole.RimeUnits && (texts.All(SheetWords.NamesFamily) || (texts.Distinct().Count() < texts.Count && texts.All(x => PartReader.WordsIn(x) is [{ Length: > 3 }] && x[0] != '-'))) ? ColumnRole.Section
+                : role is ColumnRole.RimeUnits && (texts.All(SheetWords.NamesFamily) || texts.All(x => char.IsAsciiLetterUpper(x[0]) && x.Length > 3 && words.FindWord(x.Split(' ')[0]) is not null) || (texts.Distinct().Count() < texts.Count && texts.All(x => PartReader.WordsIn(x) is [{ Length: > 3 }] && x[0] != '-'))) ? ColumnRole.Section
                 // Taught: ticks, or what was.
                 : role is ColumnRole.LeftOut && texts.Distinct().Count() > 3 && Mostly(texts, x => reader.LooksLikePart(x) && !SheetWords.IsTick(x)) ? ColumnRole.Parts
                 // Ways to spell it: what stands there is letters, whatever the word spell is used for elsewhere.
@@ -316,7 +279,7 @@ public sealed class SheetLayout
             : Mostly(texts, x => SheetDates.IsDate(x) || SheetWords.IsDayOfDiary(x)) ? ColumnRole.Date
             : Mostly(texts, x => SheetWords.IsOrdinal(x) || SheetWords.WeekdayOf(x) > 0) ? ColumnRole.Day
             : Mostly(texts, SheetWords.IsCount) || (texts.Distinct().Count() < texts.Count && texts.All(SheetWords.IsTick)) ? ColumnRole.LeftOut
-            : Mostly(texts, SheetWords.IsSection) ? ColumnRole.Section
+            : Mostly(texts, SheetWords.IsSection) || AreStages(texts) ? ColumnRole.Section
             : Mostly(texts, x => SheetWords.Labelled(x) is var (label, _) && SheetWords.RoleOf(label) == ColumnRole.TrickyWords) ? ColumnRole.TrickyWords
             // c, k; recap; assess: parts, and days that go over them.
             : texts.Any(reader.LooksLikePart) && texts.All(x => reader.LooksLikePart(x) || SheetWords.IsWeek(x) || (x.Length <= ShortLesson && LessonWords.LessonOf(x) is not null)) ? ColumnRole.Parts
@@ -326,6 +289,10 @@ public sealed class SheetLayout
             : texts.Any(reader.LooksLikePart) && Share(texts, x => reader.Read(x).All(p => p.Kind != WrittenKind.Kept)) >= 0.6 ? ColumnRole.Parts
             : ColumnRole.Notes;
     }
+
+    // Acorn, Acorn, Sapling, Sapling: a name for each stage, and its rows together.
+    private static bool AreStages(IReadOnlyList<string> texts) => texts.Distinct().Count() is var names && names > 1 && texts.Count >= 2 * names && texts.All(x => x.Length > 2 && char.IsAsciiLetterUpper(x[0]))
+        && texts.Where((x, i) => i == 0 || x != texts[i - 1]).Count() == names;
 
     // In a sheet without headings every term ends in its assessment.
     private static bool GoesOver(IReadOnlyList<string> texts) => texts.Count(x => !SheetWords.IsWeek(x)) > 1 && texts.Where(x => !SheetWords.IsWeek(x)).All(x => x.Length <= ShortLesson && LessonWords.LessonOf(x) is not null && !x.Contains(':', StringComparison.Ordinal));

@@ -86,6 +86,12 @@ internal static partial class SheetWords
     [GeneratedRegex(@"\b(groups?|class(es)?|tables?|pupils?|children|teams?)\b", Any)]
     private static partial Regex Children();
 
+    /// <summary>True for what a whole sheet is called: <i>catch-up plan for spring</i>.</summary>
+    public static bool NamesPlan(string text) => text.Trim().Contains(' ', StringComparison.Ordinal) && Plan().IsMatch(text);
+
+    [GeneratedRegex(@"\b(plan|overview|timetable|programme?|schedule|progression|scope|sequence)\b", Any)]
+    private static partial Regex Plan();
+
     /// <summary>True for the year that a class is in: <i>Reception</i>, <i>Year 1</i>, <i>P2</i>.</summary>
     public static bool NamesYear(string text) => YearName().IsMatch(text);
 
@@ -233,7 +239,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"\b(clusters?|blends|adjacent|consonants?\s+together)\b", Any)]
     private static partial Regex ClusterHeader();
 
-    [GeneratedRegex(@"\b(rimes?|rime\s+units?|(word\s+)?famil(y|ies)|chunks?)\b", Any)]
+    [GeneratedRegex(@"\b(rimes?|rime\s+units?|(word\s+)?(?<!sound\s)famil(y|ies)|chunks?)\b", Any)]
     private static partial Regex RimeHeader();
 
     [GeneratedRegex(@"^\s*(new|what)\s*$|\b(graphemes?|gpcs?|spellings?|letters?|consonants?|vowels?|correspondences?|digraphs?|trigraphs?|doubles|double\s+letters|code|focus|objectives?|contents?|coverage|patterns?|to\s+teach|teach(ing)?|new\s+(learning|sounds?|phonics|this\s+week|today|teaching)|learning|phonics?|(first|second|third|1st|2nd|3rd|agreed|planned|weekly)\s+(new\s+)?(sounds?|graphemes?|letters?)|(joined|joint)\s+(sounds?|phonemes?)|(sounds?|letters?|graphemes?)\s+of\s+the\s+(week|day)|(mon|tues|wednes|thurs|fri)day['’]?s\s+(sounds?|letters?|graphemes?)|what(\s+is|'s|\s+we\s+teach\s+that\s+is)\s+(new|taught)|what\s+(we|they|I|children|pupils)\s+(teach|do|cover|learn|are\s+(doing|learning|taught))|taught\s+today|written|how\s+(it\s+is|it's|we)\s+(spelt|spelled|written|write\s+it)|ways?\s+(to|of|we)\s+(spell|writ)\w*(\s+it)?)\b", Any)]
@@ -245,7 +251,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"\b(examples?|e\.?g\.?|key\s?words?|words?|objects?|as\s+in|picture|anchor|mnemonic|practice|read(ing)?|spell|decodable)\b", Any)]
     private static partial Regex WordHeader();
 
-    [GeneratedRegex(@"^\W*(the\s+|its\s+|our\s+)?(new\s+)?((rules?|places?|positions?)\s*(/|and|&|or|,)\s*)?(sounds?|phonemes?|ipa|says|also\s+says|new\s+sounds?|we\s+say|it\s+says|sounds?\s+like|pronunciation)(\s+(taught|it\s+makes|made|\(s\)|(of|for)\s+the\s+(week|day)|this\s+week|today))?\s*\d?\W*$", Any)]
+    [GeneratedRegex(@"^\W*(the\s+|its\s+|our\s+)?(new\s+)?((rules?|places?|positions?)\s*(/|and|&|or|,)\s*)?(sound\s+famil(?:y|ies)|sounds?|phonemes?|ipa|says|also\s+says|new\s+sounds?|we\s+say|it\s+says|sounds?\s+like|pronunciation)(\s+(taught|it\s+makes|made|\(s\)|(of|for)\s+the\s+(week|day)|this\s+week|today))?\s*\d?\W*$", Any)]
     private static partial Regex SoundHeader();
 
     // Whose rival it is says how it sounds: alternative spelling of, same sound as.

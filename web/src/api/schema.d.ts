@@ -5782,6 +5782,15 @@ export interface components {
             terms: components["schemas"]["TermsView"];
             strip: components["schemas"]["Strip"];
         };
+        LimitsView: {
+            lessonMinutes: components["schemas"]["RangeView"];
+            daysARung: components["schemas"]["RangeView"];
+            rungDays: components["schemas"]["RangeView"];
+            spellingsApart: components["schemas"]["RangeView"];
+            pieceMinutes: components["schemas"]["RangeView"];
+            rungsApart: components["schemas"]["RangeView"];
+            newAWeek: components["schemas"]["RangeView"];
+        };
         ListRequest: {
             accent: string;
             taught?: null | string[];
@@ -6138,6 +6147,12 @@ export interface components {
             structure: string;
             divided: string[];
         };
+        RangeView: {
+            /** Format: int32 */
+            from: number;
+            /** Format: int32 */
+            to: number;
+        };
         ReadableSentenceView: {
             text: string;
             /** Format: int32 */
@@ -6298,6 +6313,7 @@ export interface components {
             marks: components["schemas"]["MarkingCode"];
             finalE: components["schemas"]["FinalE"];
             groups: components["schemas"]["GroupSummary"][];
+            limits: components["schemas"]["LimitsView"];
         };
         SectionDocument: {
             id: string;
@@ -6853,6 +6869,7 @@ export type LessonPart = components['schemas']['LessonPart'];
 export type LessonShapeView = components['schemas']['LessonShapeView'];
 export type LessonShapesView = components['schemas']['LessonShapesView'];
 export type LessonView = components['schemas']['LessonView'];
+export type LimitsView = components['schemas']['LimitsView'];
 export type ListRequest = components['schemas']['ListRequest'];
 export type ListedWordView = components['schemas']['ListedWordView'];
 export type LogOutcome = components['schemas']['LogOutcome'];
@@ -6902,6 +6919,7 @@ export type PlanStepView = components['schemas']['PlanStepView'];
 export type Plurals = components['schemas']['Plurals'];
 export type ProblemDetails = components['schemas']['ProblemDetails'];
 export type PronunciationView = components['schemas']['PronunciationView'];
+export type RangeView = components['schemas']['RangeView'];
 export type ReadableSentenceView = components['schemas']['ReadableSentenceView'];
 export type RecoveryView = components['schemas']['RecoveryView'];
 export type RecoveryWay = components['schemas']['RecoveryWay'];

@@ -1,0 +1,44 @@
+namespace BoldLadder.Core.Importing;
+
+/// <summary>Which way a sheet is read: row by row, or column by column where weeks, terms or lists stand side by side.</summary>
+internal static class SheetDirection
+{
+    private const int LastHeaderRow = 14, FewestLists = 3, ShortestList = 3;
+
+    /// <summary>Red list, blue list, green list: under names that nobody knows nothing but letters, and no column that numbers the rows. The red group and the blue are children, who may each have an order of their own.</summary>
+    public static bool ListsAcross(IReadOnlyList<SheetCell> cells, PartReader reader)
+    {
+        var names = cells.GroupBy(x => x.Row).OrderBy(x => x.Key).FirstOrDefault(x => x.Count() > 1)?.ToList() ?? [];
+        return names.Count >= FewestLists && names.TrueForAll(x => SheetWords.RoleOf(x.Text) is null && !SheetWords.HeadsDay(x.Text) && !SheetWords.IsSection(x.Text) && !SheetWords.IsWeek(x.Text) && !SheetWords.NamesChildren(x.Text) && !reader.LooksLikePart(x.Text))
+            && cells.Where(x => x.Row > names[0].Row).GroupBy(x => x.Column).ToList() is var lists && lists.Count == names.Count
+            && lists.TrueForAll(x => names.Exists(n => n.Column == x.Key) && x.Count() >= ShortestList && x.All(c => reader.LooksLikePart(c.Text) || LessonWords.LessonOf(c.Text) is not null));
+    }
+
+    /// <summary>Reception, Year 1 and Year 2 down the side of terms, or terms down the side of weeks: row by row, the longer time goes by.</summary>
+    public static bool LargerDown(IReadOnlyList<SheetCell> cells, IReadOnlyList<SheetCell> row)
+    {
+        var (weeks, terms) = (row.Where(x => SheetWords.IsWeek(x.Text)).ToList(), row.Where(x => SheetWords.IsSection(x.Text) && SheetWords.RoleOf(x.Text) is null).ToList());
+        var across = weeks.Count > 1 ? weeks : terms;
+        return across.Count > 1 && across.Count >= row.Count - 1 && cells.Where(x => x.Row > row[0].Row && x.Column < across[0].Column).ToList() is { Count: > 1 } down
+            && down.TrueForAll(x => across == weeks ? SheetWords.IsOrdinal(x.Text) ? SheetWords.RoleOf(row[0].Text) == ColumnRole.Section : SheetWords.IsSection(x.Text) && SheetWords.RoleOf(x.Text) is null : SheetWords.NamesYear(x.Text));
+    }
+
+    /// <summary>Weeks or terms stand side by side, and what is smaller, or of another kind, down the side of them.</summary>
+    public static bool WeeksAcross(IReadOnlyList<SheetCell> cells)
+    {
+        var rows = cells.GroupBy(x => x.Row).OrderBy(x => x.Key).Take(LastHeaderRow).Select(x => x.OrderBy(c => c.Column).ToList());
+        // "Week | 1 | 2 | 3": the row is numbered, and what stands below is called at its left.
+        var numbered = rows.FirstOrDefault() ?? [];
+        if (numbered.Count > 3 && SheetWords.IsCounted(numbered[0].Text) && numbered.Skip(1).All(x => SheetWords.IsOrdinal(x.Text)) && cells.Any(x => x.Column == numbered[0].Column && x != numbered[0] && (SheetWords.RoleOf(x.Text) is not null || SheetWords.WeekdayOf(x.Text) > 0)))
+        {
+            return true;
+        }
+
+        return rows.Any(row => row.Count(x => SheetWords.IsWeek(x.Text) || (SheetWords.IsSection(x.Text) && !SheetWords.IsOrdinal(x.Text) && SheetWords.RoleOf(x.Text) is null && !SheetWords.HeadsDay(x.Text))) is var labels
+            && labels >= 3 && labels >= row.Count - 1 && !LargerDown(cells, row));
+    }
+
+    /// <summary>What stands alone above weeks or lists side by side says what the sheet is called, and nothing of the first of them.</summary>
+    public static List<SheetCell> TitlesOf(IReadOnlyList<SheetCell> cells, PartReader reader) => [.. cells.GroupBy(x => x.Row).OrderBy(x => x.Key).TakeWhile(x => x.Count() == 1).Select(x => x.Single())
+        .Where(x => x.Columns == 1 && x.Text.Trim().Contains(' ', StringComparison.Ordinal) && !SheetWords.IsSection(x.Text) && !SheetWords.IsWeek(x.Text) && !reader.Read(SheetWords.Labelled(x.Text)?.After ?? x.Text).Any(p => p.Kind == WrittenKind.Grapheme))];
+}
