@@ -27,7 +27,7 @@ internal static class ColumnDoubts
         var listed = ColumnContents.Share(texts, t => IsList(t) && PartReader.WordsIn(t) is { Count: > 0 and <= MostWords } list && list.All(w => words.FindWord(w) is not null));
 
         // Sounds of the main group, sounds of the other: a ladder is for one of them.
-        if (letters >= 0.8 && !texts.TrueForAll(SheetWords.IsTick) && SheetWords.NamesChildren(x.Heading) && all.Any(y => y != x && SheetWords.NamesChildren(y.Heading) && ColumnContents.Share(contents.TextsOf(y), contents.Reader.LooksLikePart) >= 0.8))
+        if (letters >= 0.8 && SheetWords.NamesChildren(x.Heading) && all.Any(y => y != x && SheetWords.NamesChildren(y.Heading) && ColumnContents.Share(contents.TextsOf(y), contents.Reader.LooksLikePart) >= 0.8))
         {
             return OfLetters;
         }

@@ -45,7 +45,7 @@ internal sealed class LoneCells(SheetLayout layout, PartReader reader, SchoolWor
             return true;
         }
 
-        (_byHeart, _learnt) = (SheetWords.NamesTrickyWords(text), null);
+        (_byHeart, _learnt) = (SheetWords.NamesTrickyWords(text) || SheetWords.HeadsWords(text), null);
         if (SheetWords.IsWeek(text))
         {
             at.Week = text;

@@ -99,7 +99,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
     public bool IsLearntByHeart(string word) => _token.IsLearntByHeart(word);
 
     /// <summary>True when some letters are a grapheme, a split digraph, or letters of English that make one of the other parts.</summary>
-    public bool LooksLikePart(string text) => Read(text).All(x => x.Kind is WrittenKind.Grapheme or WrittenKind.Ending or WrittenKind.WordEnd or WrittenKind.Cluster or WrittenKind.Structure or WrittenKind.RimeUnit);
+    public bool LooksLikePart(string text) => Read(text) is { Count: > 0 } read && read.All(x => x.Kind is WrittenKind.Grapheme or WrittenKind.Ending or WrittenKind.WordEnd or WrittenKind.Cluster or WrittenKind.Structure or WrittenKind.RimeUnit);
 
     private static string Plainer(string text)
     {

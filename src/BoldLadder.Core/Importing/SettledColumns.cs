@@ -90,7 +90,7 @@ internal static class SettledColumns
     }
 
     // The words he and she are said of no letters.
-    private static bool IsTalk(List<string> texts) => texts.Count > 3 && Share(texts, t => !SheetLines.Of(t).Any(x => SheetWords.Labelled(x) is var (label, _) && SheetWords.RoleOf(label) == ColumnRole.TrickyWords) && t.Split(' ') is { Length: > 2 } all && all.Any(w => w.Length > 3 && w.All(char.IsAsciiLetter))) >= 0.4;
+    private static bool IsTalk(List<string> texts) => texts.Count > 3 && Share(texts, t => !SheetLines.Of(t).Any(SheetWords.LabelsTrickyWords) && t.Split(' ') is { Length: > 2 } all && all.Any(w => w.Length > 3 && w.All(char.IsAsciiLetter))) >= 0.4;
 
     private static ColumnRole Settled(SheetColumn x, IReadOnlyList<SheetColumn> all, List<SheetColumn> parts, ColumnContents contents, SchoolWords words)
     {

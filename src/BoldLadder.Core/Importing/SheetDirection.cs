@@ -3,7 +3,10 @@ namespace BoldLadder.Core.Importing;
 /// <summary>Which way a sheet is read: row by row, or column by column where weeks, terms or lists stand side by side.</summary>
 internal static class SheetDirection
 {
-    private const int LastHeaderRow = 14, FewestLists = 3, ShortestList = 3;
+    /// <summary>Headings stand in this row at the latest.</summary>
+    public const int LastHeaderRow = 14;
+
+    private const int FewestLists = 3, ShortestList = 3;
 
     /// <summary>Red list, blue list, green list: under names that nobody knows nothing but letters, and no column that numbers the rows. The red group and the blue are children, who may each have an order of their own.</summary>
     public static bool ListsAcross(IReadOnlyList<SheetCell> cells, PartReader reader)
@@ -38,7 +41,7 @@ internal static class SheetDirection
             && labels >= 3 && labels >= row.Count - 1 && !LargerDown(cells, row));
     }
 
-    /// <summary>What stands alone above weeks or lists side by side says what the sheet is called, and nothing of the first of them.</summary>
+    /// <summary>What stands alone above lists side by side says what the sheet is called, and nothing of the first of them.</summary>
     public static List<SheetCell> TitlesOf(IReadOnlyList<SheetCell> cells, PartReader reader) => [.. cells.GroupBy(x => x.Row).OrderBy(x => x.Key).TakeWhile(x => x.Count() == 1).Select(x => x.Single())
         .Where(x => x.Columns == 1 && x.Text.Trim().Contains(' ', StringComparison.Ordinal) && !SheetWords.IsSection(x.Text) && !SheetWords.IsWeek(x.Text) && !reader.Read(SheetWords.Labelled(x.Text)?.After ?? x.Text).Any(p => p.Kind == WrittenKind.Grapheme))];
 }

@@ -17,7 +17,7 @@ public sealed record SheetColumn(int Column, string Heading, ColumnRole Role, IR
 /// </summary>
 public sealed class SheetLayout
 {
-    private const int LastHeaderRow = 14, MostExamples = 4, PhraseFrom = 3, Joining = 50, ShortLesson = 20;
+    private const int MostExamples = 4, PhraseFrom = 3, Joining = 50, ShortLesson = 20;
 
     private SheetLayout(string sheet, IReadOnlyList<IReadOnlyList<PlacedCell>> rows, IReadOnlyList<SheetColumn> columns, bool turned, bool days, IReadOnlySet<int> headers, SheetDates dates) =>
         (Sheet, Rows, Columns, Turned, DayColumns, HeaderRows, Dates) = (sheet, rows, columns, turned, days, headers, dates);
@@ -46,7 +46,7 @@ public sealed class SheetLayout
     /// <summary>The sound that each column is of, where terms stand side by side and the rows are sounds.</summary>
     internal IReadOnlyDictionary<int, string> SoundsAcross { get; private init; } = new Dictionary<int, string>();
 
-    /// <summary>What stands above weeks or lists side by side.</summary>
+    /// <summary>What stands alone above lists side by side.</summary>
     internal IReadOnlyList<PlacedCell> Titles { get; private init; } = [];
 
     /// <summary>What the layout is known by when it is met again: its headings.</summary>
@@ -174,7 +174,7 @@ public sealed class SheetLayout
     // The row whose headings come again, the column each time begins at, and the column that numbers the rows, or 0.
     private static (int Top, List<int> Starts, int Lead)? Repeated(IReadOnlyList<PlacedCell> cells)
     {
-        foreach (var row in cells.GroupBy(x => x.Row).OrderBy(x => x.Key).Take(LastHeaderRow).Select(x => x.OrderBy(c => c.Column).ToList()))
+        foreach (var row in cells.GroupBy(x => x.Row).OrderBy(x => x.Key).Take(SheetDirection.LastHeaderRow).Select(x => x.OrderBy(c => c.Column).ToList()))
         {
             for (var lead = 0; lead <= 1 && row.Count >= 4 + lead; lead++)
             {
@@ -194,7 +194,7 @@ public sealed class SheetLayout
     {
         var widest = rows.Count == 0 ? 0 : rows.Max(x => x.Count);
         var first = rows.FirstOrDefault(x => x.Count > 1);
-        return rows.Take(LastHeaderRow).Where(row => Named(row, reader) is var named && (named >= Math.Min(2, widest) || (row == first && HeadsNumbers(row, rows, reader)))
+        return rows.Take(SheetDirection.LastHeaderRow).Where(row => Named(row, reader) is var named && (named >= Math.Min(2, widest) || (row == first && HeadsNumbers(row, rows, reader)))
             // In the first row of several, two that are known head the others with them.
             && (named * 2 >= row.Count || (row == first && row.All(x => x.Text.Trim().Length > 2 && !reader.LooksLikePart(x.Text))))
             && row.All(x => x.Text.Length > 1 || x.Text is "#") && !row.Any(x => SheetWords.IsWeek(x.Text))
@@ -280,7 +280,7 @@ public sealed class SheetLayout
             : Mostly(texts, x => SheetWords.IsOrdinal(x) || SheetWords.WeekdayOf(x) > 0) ? ColumnRole.Day
             : Mostly(texts, SheetWords.IsCount) || (texts.Distinct().Count() < texts.Count && texts.All(SheetWords.IsTick)) ? ColumnRole.LeftOut
             : Mostly(texts, SheetWords.IsSection) || AreStages(texts) ? ColumnRole.Section
-            : Mostly(texts, x => SheetWords.Labelled(x) is var (label, _) && SheetWords.RoleOf(label) == ColumnRole.TrickyWords) ? ColumnRole.TrickyWords
+            : Mostly(texts, SheetWords.LabelsTrickyWords) ? ColumnRole.TrickyWords
             // c, k; recap; assess: parts, and days that go over them.
             : texts.Any(reader.LooksLikePart) && texts.All(x => reader.LooksLikePart(x) || SheetWords.IsWeek(x) || (x.Length <= ShortLesson && LessonWords.LessonOf(x) is not null)) ? ColumnRole.Parts
             : Share(texts, x => x.Split('\n').Any(line => line.Trim().Length > 0 && reader.LooksLikePart(line))) >= 0.4 ? ColumnRole.Parts

@@ -99,7 +99,7 @@ internal static partial class SheetWords
     private static partial Regex YearName();
 
     /// <summary>True for days on which nothing is taught.</summary>
-    public static bool IsHoliday(string text) => (Holiday().IsMatch(text.Trim()) && !text.TrimStart().StartsWith("by ", StringComparison.OrdinalIgnoreCase) && !GoesOverToo().IsMatch(text) && !HalfTermNumber().IsMatch(text.Trim()) && !(Labelled(text) is var (label, _) && RoleOf(label) == ColumnRole.TrickyWords))
+    public static bool IsHoliday(string text) => (Holiday().IsMatch(text.Trim()) && !text.TrimStart().StartsWith("by ", StringComparison.OrdinalIgnoreCase) && !GoesOverToo().IsMatch(text) && !HalfTermNumber().IsMatch(text.Trim()) && !LabelsTrickyWords(text))
         || (Event().IsMatch(text) && LessonWords.LessonOf(text) is null && RoleOf(text) is not (ColumnRole.Parts or ColumnRole.Sounds or ColumnRole.Words or ColumnRole.TrickyWords) && !IsSection(text) && WeekdayOf(text) == 0);
 
     // Recap and Christmas play: something is gone over, whatever else there is.
@@ -166,6 +166,9 @@ internal static partial class SheetWords
             || (LessonWords.LessonOf(label) is null && RoleOf(label) is ColumnRole.TrickyWords or ColumnRole.Parts or ColumnRole.Sounds or ColumnRole.Words or ColumnRole.Notes or ColumnRole.Endings or ColumnRole.Clusters)
             ? (label, match.Groups["rest"].Value.Trim()) : null;
     }
+
+    /// <summary>True for a line that says of what follows that it is learnt by heart: <i>tricky words: the, to</i>.</summary>
+    public static bool LabelsTrickyWords(string text) => Labelled(text) is var (label, _) && RoleOf(label) == ColumnRole.TrickyWords;
 
     /// <summary>The words of a list under a name of the school's own, by commas: <i>Learn: was, said</i>; empty for anything else.</summary>
     public static IReadOnlyList<string> NamedList(string text) => OwnLabel().Match(text) is { Success: true } match ? [.. match.Groups["word"].Captures.Select(x => x.Value)] : [];

@@ -7,7 +7,11 @@ public abstract record OrderWish;
 public sealed record WishBefore(string First, string Then) : OrderWish;
 
 /// <summary>Two rungs at least so many rungs apart.</summary>
-public sealed record WishApart(string One, string Other, int Rungs) : OrderWish;
+/// <param name="Rungs"><see cref="Nearest"/> to <see cref="Farthest"/>.</param>
+public sealed record WishApart(string One, string Other, int Rungs) : OrderWish
+{
+    public const int Nearest = 2, Farthest = 200;
+}
 
 /// <summary>A rung stays where it is.</summary>
 public sealed record WishPinned(string RungId) : OrderWish;
@@ -16,4 +20,8 @@ public sealed record WishPinned(string RungId) : OrderWish;
 public sealed record WishSection(string SectionId) : OrderWish;
 
 /// <summary>No more than so many new correspondences a week.</summary>
-public sealed record WishWeekly(int Most) : OrderWish;
+/// <param name="Most">1 to <see cref="MostAWeek"/>.</param>
+public sealed record WishWeekly(int Most) : OrderWish
+{
+    public const int MostAWeek = 20;
+}

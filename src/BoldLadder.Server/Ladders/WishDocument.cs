@@ -13,8 +13,6 @@ namespace BoldLadder.Server.Ladders;
 [JsonDerivedType(typeof(Weekly), "weekly")]
 public abstract record WishDocument
 {
-    internal const int Nearest = 2, Farthest = 200, MostWeekly = 20;
-
     private const int MostWishes = 60;
 
     public sealed record Before(string First, string Then) : WishDocument;
@@ -70,10 +68,10 @@ public abstract record WishDocument
         {
             Before x when !Has(x.First) || !Has(x.Then) || x.First == x.Then => new LadderProblem("wishes", "Name two different rungs that stand on the ladder: which comes first, and which then."),
             Apart x when !Has(x.One) || !Has(x.Other) || x.One == x.Other => new LadderProblem("wishes", "Name two different rungs that stand on the ladder to keep apart."),
-            Apart { Rungs: < Nearest or > Farthest } => new LadderProblem("wishes", $"Two rungs are kept apart by {Nearest} to {Farthest} rungs."),
+            Apart { Rungs: < WishApart.Nearest or > WishApart.Farthest } => new LadderProblem("wishes", $"Two rungs are kept apart by {WishApart.Nearest} to {WishApart.Farthest} rungs."),
             Pinned x when !Has(x.RungId) => new LadderProblem("wishes", "The rung that should stay is not on the ladder any more."),
             Section x when ladder.Sections.All(s => s.Id != x.SectionId) => new LadderProblem("wishes", "That section is not on the ladder any more."),
-            Weekly { Most: < 1 or > MostWeekly } => new LadderProblem("wishes", $"A week brings at most 1 to {MostWeekly} new spellings."),
+            Weekly { Most: < 1 or > WishWeekly.MostAWeek } => new LadderProblem("wishes", $"A week brings at most 1 to {WishWeekly.MostAWeek} new spellings."),
             _ => default,
         };
         return problem.Field is not null ? null : this switch

@@ -1,7 +1,6 @@
 using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Ladders;
-using BoldLadder.Core.Lessons;
-using BoldLadder.Server.Ladders;
+using BoldLadder.Core.Suggesting;
 
 namespace BoldLadder.Server.Schools;
 
@@ -21,5 +20,5 @@ public sealed record LimitsView(
 {
     public static LimitsView All { get; } = new(
         new RangeView(ClassConventions.FewestMinutes, ClassConventions.MostMinutes), new RangeView(1, ClassConventions.MostDaysARung), new RangeView(1, Ladder.MostDays),
-        new RangeView(0, ClassConventions.MostApart), new RangeView(1, LessonShape.MostMinutes), new RangeView(WishDocument.Nearest, WishDocument.Farthest), new RangeView(1, WishDocument.MostWeekly));
+        new RangeView(0, ClassConventions.MostApart), new RangeView(1, LessonShape.MostMinutes), new RangeView(WishApart.Nearest, WishApart.Farthest), new RangeView(1, WishWeekly.MostAWeek));
 }

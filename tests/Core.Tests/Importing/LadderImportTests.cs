@@ -169,10 +169,13 @@ public class LadderImportTests
         Assert.Equal("Red list: m a t; Blue list: b l e; Green list: sh ch ng", Written(read));
     }
 
-    [Fact]
-    public void Words_under_a_heading_of_their_own_in_a_list_are_learnt_together()
+    [Theory]
+    [InlineData("Common words:")]
+    [InlineData("Tricky words")]
+    [InlineData("Words to know on sight")]
+    public void Words_under_a_heading_of_their_own_in_a_list_are_learnt_together(string heading)
     {
-        var read = Read("o", "d", "g", "Common words:", "I", "no", "Spring", "ai");
+        var read = Read("o", "d", "g", heading, "I", "no", "Spring", "ai");
         Assert.Equal(["o", "d", "g", "I no", "ai"], read.Rungs.Select(x => string.Join(' ', x.Rung.Adds.Select(a => a.Label).Concat(x.Rung.TrickyWords))));
     }
 
