@@ -62,23 +62,34 @@ internal static class Load
         {
             foreach (var group in JsonNode.Parse(await client.GetStringAsync($"/api/schools/{school}"))!["groups"]!.AsArray())
             {
-                var (from, perLesson, made, watch) = (default(string), new List<double>(), 0, Stopwatch.StartNew());
+                var (from, stretches, watch) = (default(string), new List<(double Milliseconds, int Lessons)>(), Stopwatch.StartNew());
                 do
                 {
                     var began = watch.Elapsed;
                     using var answer = await client.PostAsJsonAsync($"/api/schools/{school}/groups/{group!["id"]}/year/lessons", new { from });
                     var progress = JsonNode.Parse(await answer.Content.ReadAsStringAsync())!;
-                    var count = progress["made"]!.GetValue<int>();
-                    made += count;
-                    perLesson.Add((watch.Elapsed - began).TotalMilliseconds / Math.Max(1, count));
+                    stretches.Add(((watch.Elapsed - began).TotalMilliseconds, progress["made"]!.GetValue<int>()));
                     from = progress["next"]?.GetValue<string>();
                 }
                 while (from is not null);
 
-                // A stretch is some three weeks; the last one is rarely whole.
-                Console.WriteLine($"the year of {group["name"]}: {made} lessons made and stored in {watch.Elapsed.TotalSeconds:0.0} s; one lesson of the last full stretch costs {perLesson[^2] / perLesson[0]:0.0} times one of the first");
+                Console.WriteLine(
+                    $"the year of {group["name"]}: {stretches.Sum(x => x.Lessons)} lessons made and stored in {watch.Elapsed.TotalSeconds:0.0} s; "
+                    + $"one lesson of the last month costs {OfAMonth(Enumerable.Reverse(stretches)) / OfAMonth(stretches):0.0} times one of the first");
             }
         }
+    }
+
+    // Of one lesson, over as many whole stretches as hold a month of lessons: a single stretch is over in a third of a second, and another process is seen in it.
+    private static double OfAMonth(IEnumerable<(double Milliseconds, int Lessons)> stretches)
+    {
+        var (milliseconds, lessons) = (0.0, 0);
+        foreach (var stretch in stretches.TakeWhile(_ => lessons < 20))
+        {
+            (milliseconds, lessons) = (milliseconds + stretch.Milliseconds, lessons + stretch.Lessons);
+        }
+
+        return milliseconds / lessons;
     }
 
     /// <summary>Many large questions at once, and what a teacher and a watch see meanwhile.</summary>

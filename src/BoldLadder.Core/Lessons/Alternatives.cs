@@ -24,7 +24,7 @@ public static class Alternatives
 
         // Each that is found stands aside for the next draw, as if it were in the lesson.
         var (service, found, probe) = (new PointService(lesson, brief.Stock, brief.Judge), new List<LessonItem>(), lesson);
-        for (var draw = 0; draw < Draws && Swap.For(brief, probe, itemId, turn + (ulong)draw) is ReplaceItem { Item: var other }; draw++)
+        for (var draw = 0; draw < Draws && Swap.Another(brief, probe, itemId, turn + (ulong)draw) is { } other; draw++)
         {
             found.Add(other);
             probe = probe with { Blocks = [.. probe.Blocks, new LessonBlock(block.Part, Activity.Spare, [other with { Id = $"other{draw}" }])] };

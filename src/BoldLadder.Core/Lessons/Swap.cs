@@ -11,6 +11,17 @@ public static class Swap
     /// <param name="turn">A number that grows with every edit, so that swapping again gives another.</param>
     public static LessonEdit? For(LessonBrief brief, Lesson lesson, string itemId, ulong turn)
     {
+        if (lesson.Find(itemId) is not { } item || Another(brief, lesson, itemId, turn) is not { } other)
+        {
+            return null;
+        }
+
+        return FromFurtherOn(brief, lesson, item, other) is { } next ? Exchanged(lesson, item, next, other) : new ReplaceItem(other);
+    }
+
+    /// <summary>What stands in the item's place instead, as it would stand there; null when nothing else fits.</summary>
+    public static LessonItem? Another(LessonBrief brief, Lesson lesson, string itemId, ulong turn)
+    {
         if (lesson.Blocks.FirstOrDefault(x => x.Items.Any(i => i.Id == itemId)) is not { } block)
         {
             return null;
@@ -54,6 +65,25 @@ public static class Swap
                 .Select(x => make.Tricky(x, [Reason.Of(ReasonCode.AskedInPlace)])).FirstOrDefault(),
             _ => null,
         };
-        return other is null ? null : new ReplaceItem(other with { Id = item.Id, Release = item.Release });
+        return other is null ? null : other with { Id = item.Id, Release = item.Release };
+    }
+
+    // What the adult models and all say together has today's part: a word of it that was to be read alone comes forward, and the other goes to its place.
+    private static LessonItem? FromFurtherOn(LessonBrief brief, Lesson lesson, LessonItem item, LessonItem other)
+    {
+        var block = lesson.Blocks.First(x => x.Items.Contains(item));
+        var service = new PointService(lesson, brief.Stock, brief.Judge);
+        bool On(LessonItem x) => service.Of(block, x).Code != ReasonCode.ServesOther;
+        return block.Activity == Activity.Read && item.Release != Release.Alone && !On(other)
+            ? block.Items.FirstOrDefault(x => x.Release == Release.Alone && !x.Locked && On(x))
+            : null;
+    }
+
+    // Ids and the adult's help stay with the places.
+    private static ReplaceLesson Exchanged(Lesson lesson, LessonItem item, LessonItem next, LessonItem other)
+    {
+        LessonItem Now(LessonItem x) =>
+            x.Id == item.Id ? next with { Id = item.Id, Release = item.Release } : x.Id == next.Id ? other with { Id = next.Id, Release = next.Release } : x;
+        return new ReplaceLesson(lesson with { Blocks = [.. lesson.Blocks.Select(x => x with { Items = [.. x.Items.Select(Now)] })] }, $"changed {item.Text} to {next.Text}");
     }
 }

@@ -41,6 +41,35 @@ public sealed class AlternativesTests
     }
 
     [Fact]
+    public void A_swapped_word_that_the_adult_models_stays_on_the_point_while_a_word_further_on_is()
+    {
+        // Few words hold w here, so that what else fits is off the point.
+        var ladder = World.Estuary;
+        var place = ladder.Rungs.ToList().FindIndex(x => x.Label == "w");
+        var brief = World.BriefAt(ladder, World.South, place, 7);
+        var lesson = LessonComposer.Compose(brief);
+        bool On(Lesson made, LessonBlock block, LessonItem item) => new PointService(made, World.South, brief.Judge).Of(block, item).Code != ReasonCode.ServesOther;
+        var exchanged = 0;
+        for (var turn = 0UL; turn < 12; turn++)
+        {
+            var read = lesson.Blocks.Single(x => x.Activity == Activity.Read);
+            var swap = Swap.For(brief, lesson, read.Items[0].Id, turn)!;
+            var after = swap.Apply(lesson);
+            var now = after.Lesson!.Blocks.Single(x => x.Activity == Activity.Read);
+            Assert.NotEqual(read.Items[0].Text, now.Items[0].Text);
+            Assert.DoesNotContain(now.Items, x => x.Text == read.Items[0].Text);
+            Assert.Equal(read.Items.Select(x => (x.Id, x.Release)), now.Items.Select(x => (x.Id, x.Release)));
+            Assert.True(On(after.Lesson, now, now.Items[0]) || !read.Items.Skip(1).Any(x => x.Release == Release.Alone && On(lesson, read, x)), $"{read.Items[0].Text} gave {now.Items[0].Text}");
+            Assert.Equal($"changed {read.Items[0].Text} to {now.Items[0].Text}", swap.NameOn(lesson));
+            Assert.Equal(lesson.Items, after.Inverse!.Apply(after.Lesson).Lesson!.Items);
+            exchanged += now.Items.Count(x => !read.Items.Any(i => i.Id == x.Id && i.Text == x.Text)) > 1 ? 1 : 0;
+            lesson = after.Lesson;
+        }
+
+        Assert.NotEqual(0, exchanged);
+    }
+
+    [Fact]
     public void One_more_comes_at_the_end_of_its_piece_and_is_taken_back()
     {
         var (brief, lesson) = Made.Value;

@@ -74,8 +74,8 @@ public class PictureTests
             Assert.Equal(begun.Any(i => i.Heading.Length == 0), x.Lesson.Blocks.Any(b => b.Activity == Activity.FirstLetter && b.Asks.Any()));
 
             // Another stands in its place, with a picture and the same letter.
-            var swapped = Assert.IsType<ReplaceItem>(Swap.For(x.Brief, x.Lesson, found[0].Id, 1));
-            Assert.NotNull(x.Brief.Stock.Pictures.Find(swapped.Item.Text));
+            var swapped = Swap.Another(x.Brief, x.Lesson, found[0].Id, 1)!;
+            Assert.NotNull(x.Brief.Stock.Pictures.Find(swapped.Text));
             Assert.NotNull(TypedText.WhyNot(x.Lesson, found[0]));
         });
     }
@@ -116,9 +116,9 @@ public class PictureTests
     {
         var sets = Early.Value.Where(x => In(x.Lesson, Activity.MatchPicture).Count == 5).Select(x => (x.Brief, Set: In(x.Lesson, Activity.MatchPicture), x.Lesson)).ToList();
         // In a set that has all the pictured words of its letters there is no other.
-        var (brief, set, other) = sets.Select(x => (x.Brief, x.Set, Other: (Swap.For(x.Brief, x.Lesson, x.Set[0].Id, 1) as ReplaceItem)?.Item!)).First(x => x.Other is not null);
+        var (brief, set, other) = sets.Select(x => (x.Brief, x.Set, Other: Swap.Another(x.Brief, x.Lesson, x.Set[0].Id, 1))).First(x => x.Other is not null);
         var pictures = brief.Stock.Pictures;
-        Assert.All(set.Skip(1), x => Assert.True(pictures.Find(other.Text)!.IsToldFrom(pictures.Find(x.Text)!), $"{other.Text}, {x.Text}"));
+        Assert.All(set.Skip(1), x => Assert.True(pictures.Find(other!.Text)!.IsToldFrom(pictures.Find(x.Text)!), $"{other.Text}, {x.Text}"));
     }
 
     [Fact]
