@@ -29,7 +29,9 @@ internal static class ByEar
     {
         var heard = blocks.SelectMany(x => x.Items).Where(x => x.Kind == ItemKind.Listening).Select(x => x.Text.ToLowerInvariant()).ToHashSet();
         var pictured = new HashSet<string>();
-        var fills = brief.Shape.Boxes <= WordShape.First.Boxes || blocks.All(x => x.Part != LessonPart.Apply);
+        // A lesson that has come to sentences ends with them, unless more of it is left than a class is slow by.
+        var fills = brief.ShapeKind == ShapeKind.Opening || blocks.All(x => x.Part != LessonPart.Apply)
+            || ((brief.IsEarly || brief.Shape.Boxes <= WordShape.First.Boxes) && Timing.IsShort(seconds, brief.Minutes));
         foreach (var (activity, most) in ByWorth)
         {
             if (brief.KeptIn(LessonPart.Apply, activity).Count > 0 || Count(brief, activity, fills, seconds, most) is not (> 0 and var count))
@@ -54,11 +56,8 @@ internal static class ByEar
 
     private static int Count(LessonBrief brief, Activity activity, bool fills, int seconds, int most) =>
         !brief.Has(LessonPart.Apply, activity) ? 0
-        : brief.Asked(LessonPart.Apply, activity) ?? ((fills || (activity == Activity.WriteLetters && IsShort(brief, seconds))) && seconds >= LeastToFill ? Math.Min(most, Timing.ItemsIn(activity, seconds))
+        : brief.Asked(LessonPart.Apply, activity) ?? ((fills || (activity == Activity.WriteLetters && Timing.IsShort(seconds, brief.Minutes))) && seconds >= LeastToFill ? Math.Min(most, Timing.ItemsIn(activity, seconds))
         : activity == Activity.SayApart && brief.ShapeKind != ShapeKind.Opening ? ApartOnRequest : 0);
-
-    // Where English has few words for a later rung, a tenth of the lesson can be left: its sounds are written.
-    private static bool IsShort(LessonBrief brief, int seconds) => seconds * 10 >= brief.Minutes * 60;
 
     private static IReadOnlyList<LessonItem> Letters(LessonBrief brief, ItemMaker make, Dice dice, int count)
     {

@@ -29,6 +29,9 @@ public sealed class LessonBrief
     /// <summary>Before so many graphemes there is hardly a word to read, and children listen for one thing at a time.</summary>
     private const int EarlyLetters = 6;
 
+    // With more letters the minutes are for words that no picture helps with.
+    private const int EarlyParts = 14;
+
     // With fewer words of today's, names are read too.
     private const int FewestWithoutNames = 3;
 
@@ -146,6 +149,9 @@ public sealed class LessonBrief
         };
 
     private bool HasFewLetters => Judge.Taught.Correspondences.Count() < EarlyLetters;
+
+    /// <summary>There are few words to read yet, and what a lesson has left of its time goes to pictures and to words by ear.</summary>
+    internal bool IsEarly => Judge.Taught.Correspondences.Count() < EarlyParts;
 
     /// <summary>Which pieces the lesson has, in what order and for how long.</summary>
     public LessonShape Pieces { get; }

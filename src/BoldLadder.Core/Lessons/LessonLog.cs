@@ -16,8 +16,7 @@ public static class LessonLog
         return new LogEntry(
             position, lessonId, day, outcome, lesson.RungId, teaches ? [.. lesson.Marked] : [], teaches ? lesson.TrickyWords : [],
             [.. lesson.Blocks.Where(x => x.Part == LessonPart.Revisit).SelectMany(x => x.Items).SelectMany(Revisited).Distinct()], shaky,
-            [.. lesson.Blocks.Where(x => Piece.Of(x.Activity).Read).SelectMany(x => x.Items).Select(Read)
-                .Concat(lesson.Blocks.Where(x => x.Activity == Activity.WriteSentence).SelectMany(x => x.Items).Select(x => SentenceBank.WrittenKey(x.Text))).Distinct()]);
+            [.. lesson.Blocks.SelectMany(Kept).Distinct()]);
     }
 
     /// <summary>What can have been shaky in a lesson: its own cards, sounds and tricky words, and nothing else.</summary>
@@ -31,6 +30,17 @@ public static class LessonLog
         ItemKind.Tricky => [new RevisitItem(RevisitTrack.Tricky, item.Text.ToLowerInvariant())],
         _ => [],
     };
+
+    private static IEnumerable<string> Kept(LessonBlock block)
+    {
+        var read = Piece.Of(block.Activity).Read ? block.Items.Select(Read) : [];
+        return block.Activity switch
+        {
+            Activity.WriteSentence or Activity.WritePicture => read.Concat(block.Items.Select(x => SentenceBank.WrittenKey(x.Text))),
+            Activity.Riddles => read.Concat(block.Items.Select(x => Riddles.LogKey(x.Text))),
+            _ => read,
+        };
+    }
 
     // A sentence as it stands, a story by its title: neither can be taken for a word.
     private static string Read(LessonItem item) => item.Kind switch

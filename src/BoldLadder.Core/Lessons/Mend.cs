@@ -24,7 +24,8 @@ public static class Mend
                 continue;
             }
 
-            var swapped = (amiss[i].Kind == AmissKind.NotDue ? InsteadOf(mended, id, fresh!) : Swap.For(brief, mended, id, turn + (ulong)i))?.Apply(mended).Lesson;
+            var instead = amiss[i].Kind == AmissKind.NotDue ? InsteadOf(mended, id, fresh!) : Swap.Another(brief, mended, id, turn + (ulong)i);
+            var swapped = instead is null ? null : new ReplaceItem(instead).Apply(mended).Lesson;
             mended = swapped is not null && In(swapped).All(x => x.Item.Id != id) ? swapped : LessonUnits.Drop(mended, id).Apply(mended).Lesson ?? mended;
         }
 
@@ -32,10 +33,10 @@ public static class Mend
     }
 
     // What is due by now and not in the lesson yet.
-    private static LessonEdit? InsteadOf(Lesson lesson, string id, Lesson fresh)
+    private static LessonItem? InsteadOf(Lesson lesson, string id, Lesson fresh)
     {
         var block = lesson.Blocks.First(x => x.Items.Any(i => i.Id == id));
         return fresh.Blocks.Where(x => x.Part == block.Part && x.Activity == block.Activity).SelectMany(x => x.Items)
-            .FirstOrDefault(x => block.Items.All(i => i.Text != x.Text)) is { } other ? new ReplaceItem(other with { Id = id }) : null;
+            .FirstOrDefault(x => block.Items.All(i => i.Text != x.Text)) is { } other ? other with { Id = id } : null;
     }
 }

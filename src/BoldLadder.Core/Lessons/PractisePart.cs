@@ -90,9 +90,9 @@ internal static class PractisePart
 
         else if (contrast is not null && words.Count(IsOfItsOwn) < Math.Min(wanted, FewestOfItsOwn) && brief.Targets.All(x => x.Ending is null))
         {
-            // Where few words with today's part are theirs, those are read and compared: lamb and crumb, and not their plurals; web, and not wok.
+            // Where few words with today's part are theirs, those are read and compared: lamb and crumb, and not their plurals; web, and not wok; haunt, and not haunting.
             var again = new ReadingChoice(brief.Stock).Choose(brief.Ask(wanted + Spares, used.Except(contrast.Items.Select(x => x.Text.ToLowerInvariant())).ToHashSet(), seed));
-            words = (again.Count(IsOfItsOwn), again.Count(x => x.HoldsTarget)).CompareTo((words.Count(IsOfItsOwn), words.Count(x => x.HoldsTarget))) > 0 ? again : words;
+            words = Worth(again).CompareTo(Worth(words)) > 0 ? again : words;
         }
 
         var rivals = words.Count(x => x.HoldsTarget) < wanted ? Rivals(brief) : [];
@@ -137,6 +137,9 @@ internal static class PractisePart
 
     private static bool IsLike(Teachable today, Teachable other) =>
         today is { Run.BringsBeat: true } ? other is { Run.BringsBeat: true } : today is { Correspondence.Grapheme.IsSplit: true } && other is { Correspondence.Grapheme.IsSplit: true };
+
+    private static (int OfItsOwn, int Bases, int OnThePoint) Worth(IReadOnlyList<ChosenWord> words) =>
+        (words.Count(IsOfItsOwn), words.Count(x => x.HoldsTarget && x.Word.Ended is null), words.Count(x => x.HoldsTarget));
 
     private static bool IsOfItsOwn(ChosenWord x) => x.HoldsTarget && x.Word is { Ended: null, Familiarity: Familiarity.AtFourOrFive };
 

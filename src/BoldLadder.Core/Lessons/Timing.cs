@@ -8,6 +8,9 @@ public static class Timing
     /// <summary>Seconds of a lesson's end that belong to apply: six minutes of twenty-five.</summary>
     public const double ApplyShare = 6.0 / 25;
 
+    /// <summary>So many seconds left of a lesson are missed: a tenth of it.</summary>
+    internal static bool IsShort(int left, int minutes) => left * 10 >= minutes * 60;
+
     /// <summary>Seconds for so many items of a piece, its beginning included; none for no items.</summary>
     public static int Of(Activity activity, int items) =>
         items == 0 ? 0 : Piece.Of(activity) is var piece ? piece.Setup + (int)Math.Round(items * piece.Each) : 0;

@@ -27,7 +27,7 @@ public enum LogOutcome
 /// <param name="RungId">The rung as it was; empty for a review.</param>
 /// <param name="Seen">What was revisited.</param>
 /// <param name="Shaky">What over a quarter of the group stumbled on.</param>
-/// <param name="Read">Words, in lower case, and sentences that the group read.</param>
+/// <param name="Read">Words, in lower case, and sentences that the group read; under keys of their own stories, what it wrote and the riddles it guessed.</param>
 public sealed record LogEntry(
     long Position, string LessonId, DateOnly Day, LogOutcome Outcome, string RungId,
     IReadOnlyList<Teachable> Things, IReadOnlyList<string> TrickyWords,

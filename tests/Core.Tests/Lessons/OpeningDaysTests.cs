@@ -35,6 +35,36 @@ public sealed class OpeningDaysTests
         Assert.True(lessons[^1].Seconds * 4 >= Minutes * 60 * 3, $"{lessons[^1].Seconds}: {string.Join(", ", lessons[^1].Blocks.Select(b => $"{b.Activity} {b.Seconds}"))}");
     }
 
+    // Letters by letters, with a day of review after every fourth, in a section that longer words belong to.
+    private static readonly Lazy<List<Lesson>> Month = new(() =>
+    {
+        var ladder = World.LadderOf("o:o+n:n t:t a:a d:d+!I p:p i:i =consolidation m:m+!a s:s+!the g:g e:e+!to h:h b:b+!is c:k r:r+!of u:u l:l", "5 1 1");
+        var stock = World.Stock(ladder, Core.Sounds.Accent.NorthernEnglish);
+        return World.Lived(stock, World.StandingOf(ladder, [], stock.Rules), ladder.Rungs.SelectMany((x, at) => at % 4 == 3 ? (Rung?[])[x, null] : [x]), Minutes);
+    });
+
+    private static IEnumerable<string> In(Lesson lesson, Activity activity) => lesson.Blocks.Where(x => x.Activity == activity).SelectMany(x => x.Items).Select(x => x.Text);
+
+    [Fact]
+    public void A_picture_is_not_written_about_again_for_two_weeks()
+    {
+        var written = Month.Value.Select(x => In(x, Activity.WritePicture).ToList()).ToList();
+        Assert.NotInRange(written.Count(x => x.Count > 0), 0, 1);
+        Assert.All(written.Select((x, at) => (x, at)), x => Assert.DoesNotContain(x.x, word => written.Take(x.at).TakeLast(10).Any(before => before.Contains(word))));
+    }
+
+    [Fact]
+    public void A_riddle_that_was_guessed_lately_is_not_asked_again()
+    {
+        var guessed = Month.Value.SelectMany(x => In(x, Activity.Riddles)).ToList();
+        Assert.NotInRange(guessed.Count, 0, 20);
+        Assert.Equal(guessed.Distinct(), guessed);
+    }
+
+    [Fact]
+    public void The_first_letters_fill_a_lesson_whatever_words_their_section_is_for() =>
+        Assert.Empty(Month.Value.Where(x => x.Seconds * 10 < Minutes * 60 * 9).Skip(2).Select(x => $"{x.Title} {x.Seconds}: {string.Join(", ", x.Blocks.Select(b => $"{b.Activity} {b.Seconds}"))}"));
+
     [Fact]
     public void A_review_with_two_letters_asks_which_of_the_two_is_heard()
     {

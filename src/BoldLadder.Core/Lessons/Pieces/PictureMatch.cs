@@ -11,16 +11,13 @@ internal static class PictureMatch
 {
     private const int MostOnFirstDays = 4, Most = 5, Fewest = 3, FewestOnThePoint = 2;
 
-    // With more letters a first day's minutes are for words that no picture helps with.
-    private const int EarlyParts = 14;
-
     /// <summary>The block, or null on other days, or when too few words that can be read have pictures.</summary>
     /// <param name="used">Words compared in the lesson; what is only read is understood by its picture.</param>
     public static LessonBlock? Make(LessonBrief brief, ItemMaker make, Dice dice, IReadOnlySet<string> used)
     {
         var kept = brief.KeptIn(LessonPart.Practise, Activity.MatchPicture);
         var asked = brief.Asked(LessonPart.Practise, Activity.MatchPicture);
-        var isToday = brief.Has(LessonPart.Practise, Activity.MatchPicture) && (asked is not null || brief.IsFurtherDay || brief.Judge.Taught.Correspondences.Count() < EarlyParts);
+        var isToday = brief.Has(LessonPart.Practise, Activity.MatchPicture) && (asked is not null || brief.IsFurtherDay || brief.IsEarly);
         if (kept.Count == 0 && !isToday)
         {
             return null;

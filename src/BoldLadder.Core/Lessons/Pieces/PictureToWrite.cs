@@ -9,8 +9,16 @@ namespace BoldLadder.Core.Lessons.Pieces;
 /// </summary>
 internal static class PictureToWrite
 {
-    /// <summary>The picture, or none when no word for today has one.</summary>
-    public static LessonItem? Of(LessonBrief brief, ItemMaker make, Dice dice, IReadOnlySet<string> used) => PictureMatch.Pictured(brief, used, dice)
-        .Where(x => brief.Stock.Pictures.Find(x.Word.Key) is { Also.Count: 0 })
-        .Select(x => make.Word(x.Word.Key, x.Reasons)).FirstOrDefault();
+    // Nobody has more to say about a pin after two weeks.
+    private const int LessonsApart = 10;
+
+    /// <summary>The picture, or none when no word for today has one that was not written about lately.</summary>
+    public static LessonItem? Of(LessonBrief brief, ItemMaker make, Dice dice, IReadOnlySet<string> used)
+    {
+        var lately = brief.Standing.Lessons.TakeLast(LessonsApart).SelectMany(x => x.Read).ToHashSet();
+        return PictureMatch.Pictured(brief, used, dice)
+            .Where(x => brief.Stock.Pictures.Find(x.Word.Key) is { Also.Count: 0 } && !lately.Contains(SentenceBank.WrittenKey(x.Word.Spelling)))
+            .OrderBy(x => brief.Standing.TimesRead.GetValueOrDefault(SentenceBank.WrittenKey(x.Word.Spelling)))
+            .Select(x => make.Word(x.Word.Key, x.Reasons)).FirstOrDefault();
+    }
 }

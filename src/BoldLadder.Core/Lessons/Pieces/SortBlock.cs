@@ -66,8 +66,12 @@ internal static class SortBlock
         var notLast = !column.IsDoubledConsonant && columns.Any(DoubledLetters.EndWords);
         // Stove ends in the letters v, e, whatever they are in it: beside solve it is no word for v.
         var longer = others.Where(x => !x.IsSplit && x.Text.Length > column.Grapheme.Text.Length && x.Text.StartsWith(column.Grapheme.Text, StringComparison.Ordinal)).Select(x => x.Text).ToList();
-        var fit = brief.Stock.Everyday(column).Where(x => ContrastPiece.IsFor(brief, x) && x.Reading.Segments.Count > 1 && !longer.Exists(l => x.Word.Key.Contains(l, StringComparison.Ordinal)) && (!columns[0].IsDoubledConsonant || brief.Shape.Syllables == 1 || DoubledLetters.Decides(x.Reading, column))
-            && (place is null || PartPlaces.Of(x.Reading, column) == place) && !(notLast && PartPlaces.Of(x.Reading, column) == "last") && x.Reading.Segments.Count(s => s.Correspondence == column) == 1 && !x.Reading.Segments.Any(s => s.Correspondence != column && others.Contains(s.Correspondence.Grapheme)));
+        bool Fits(OfferedWord x) => ContrastPiece.IsFor(brief, x) && x.Reading.Segments.Count > 1 && !longer.Exists(l => x.Word.Key.Contains(l, StringComparison.Ordinal)) && (!columns[0].IsDoubledConsonant || brief.Shape.Syllables == 1 || DoubledLetters.Decides(x.Reading, column))
+            && (place is null || PartPlaces.Of(x.Reading, column) == place) && !(notLast && PartPlaces.Of(x.Reading, column) == "last") && x.Reading.Segments.Count(s => s.Correspondence == column) == 1 && !x.Reading.Segments.Any(s => s.Correspondence != column && others.Contains(s.Correspondence.Grapheme));
+        var fit = brief.Stock.Everyday(column).Where(Fits).ToList();
+        // Where English has hardly a word with what is taught, names have it: Pete, Steve.
+        fit = fit.Count < FewestInAColumn && column == columns[0]
+            ? [.. fit, .. brief.Stock.Names.Where(x => x.Reading.Segments.Any(s => s.Correspondence == column) && Fits(x))] : fit;
         var fresh = fit.OrderBy(x => used.Contains(x.Word.Key)).ThenBy(x => x.Word.Familiarity != Familiarity.AtFourOrFive)
             .ThenBy(x => brief.Standing.TimesRead.GetValueOrDefault(x.Word.Key) / 4).ThenBy(x => x.Word.Rank);
         return ContrastPiece.Spread(dice.Mix(fresh.Take(count * DrawnFrom)).OrderBy(x => used.Contains(x.Word.Key)), x => x.Rime).Take(count);
