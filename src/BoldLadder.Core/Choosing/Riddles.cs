@@ -10,9 +10,6 @@ public sealed class Riddles
 {
     private readonly Dictionary<string, string> _riddles;
 
-    /// <summary>What a riddle is kept under in the log: once it is guessed it is known.</summary>
-    public static string LogKey(string word) => $"riddle: {word.ToLowerInvariant()}";
-
     private Riddles(Dictionary<string, string> riddles) => _riddles = riddles;
 
     public IEnumerable<(string Word, string Riddle)> All => _riddles.Select(x => (x.Key, x.Value));

@@ -40,7 +40,7 @@ public sealed record Sentence(string Text, IReadOnlyList<string> Words, IReadOnl
 /// <summary>The sentences and phrases that ship, as people have written them.</summary>
 public sealed class SentenceBank
 {
-    /// <summary>What is kept in the log of a sentence, beside its own text, when it was dictated and not only read, and of a picture that was written about.</summary>
+    /// <summary>What a sentence is kept under in the log, beside its own text, when it was dictated and not only read.</summary>
     public static string WrittenKey(string text) => $"written: {text}";
 
     private SentenceBank(IReadOnlyList<Sentence> sentences) => Sentences = sentences;

@@ -34,12 +34,8 @@ public static class LessonLog
     private static IEnumerable<string> Kept(LessonBlock block)
     {
         var read = Piece.Of(block.Activity).Read ? block.Items.Select(Read) : [];
-        return block.Activity switch
-        {
-            Activity.WriteSentence or Activity.WritePicture => read.Concat(block.Items.Select(x => SentenceBank.WrittenKey(x.Text))),
-            Activity.Riddles => read.Concat(block.Items.Select(x => Riddles.LogKey(x.Text))),
-            _ => read,
-        };
+        var written = block.Activity == Activity.WriteSentence ? block.Items.Select(x => SentenceBank.WrittenKey(x.Text)) : [];
+        return read.Concat(written).Concat(WorkDone.Of(block));
     }
 
     // A sentence as it stands, a story by its title: neither can be taken for a word.

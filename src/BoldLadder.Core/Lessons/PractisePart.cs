@@ -39,6 +39,12 @@ internal static class PractisePart
     // Where longer words are spelt, none of more letters while there are others.
     private const int MostLetters = 7;
 
+    // A word spelt in one of so many lessons before waits while others are there.
+    private const int SpeltApart = 3;
+
+    // And a word that the adult showed in one of so many.
+    private const int ShownApart = 5;
+
     // Of the time for practice, the share that goes to spelling.
     private const double SpellShare = 0.42;
 
@@ -97,7 +103,7 @@ internal static class PractisePart
 
         var rivals = words.Count(x => x.HoldsTarget) < wanted ? Rivals(brief) : [];
         words = Beside(brief, words, rivals, wanted, used, seed);
-        var toRead = OnThePoint(words, wanted, rivals.Count == 0 ? 0 : contrast is null ? wanted : EnoughRead);
+        var toRead = OnThePoint(brief, words, wanted, rivals.Count == 0 ? 0 : contrast is null ? wanted : EnoughRead);
         var read = keptRead.Concat(toRead.Select(x => Item(make, x))).ToList();
         if (read.Count < Math.Min(FewestToRead, reads))
         {
@@ -146,12 +152,16 @@ internal static class PractisePart
     // What holds today's part comes first, easiest first, since that is what the adult shows; words that keep other parts
     // going come last. Where a rung has two graphemes the adult shows one of each.
     /// <param name="enough">So many may be read where today's are very few and those that fill up serve the day.</param>
-    private static List<ChosenWord> OnThePoint(IReadOnlyList<ChosenWord> words, int count, int enough)
+    private static List<ChosenWord> OnThePoint(LessonBrief brief, IReadOnlyList<ChosenWord> words, int count, int enough)
     {
         var on = words.Where(x => x.HoldsTarget).Take(count).ToList();
         var others = on.Count == 0 ? count : Math.Max(Math.Max(FewestOthers, on.Count / (OthersOneIn - 1)), Math.Max(FewestToRead + 1, on.Count < FewestToRead ? enough : 0) - on.Count);
         var chosen = on.Concat(words.Where(x => !x.HoldsTarget).Take(Math.Min(others, count - on.Count))).ToList();
-        var shown = chosen.Where(x => x.HoldsTarget).DistinctBy(x => x.Target).Take(2).ToList();
+        // Of those as short as the shortest, such as the adult did not show lately.
+        var (lately, yesterday) = (WorkDone.Lately(brief, Activity.Read, ShownApart), WorkDone.Lately(brief, Activity.Read, 1));
+        var first = chosen.Where(x => x.HoldsTarget).GroupBy(x => x.Target).Take(Shown)
+            .SelectMany(mine => mine.Where(x => x.Shape.Boxes == mine.First().Shape.Boxes).OrderBy(x => lately.Contains(x.Word.Key)).ThenBy(x => yesterday.Contains(x.Word.Key)).Concat(mine).Distinct().Select((x, turn) => (x, turn))).ToList();
+        var shown = first.Where(x => x.turn == 0).Concat(first.Where(x => x.turn == 1)).Select(x => x.x).Take(Shown).ToList();
         return [.. shown, .. chosen.Except(shown)];
     }
 
@@ -200,9 +210,10 @@ internal static class PractisePart
         var holding = new HeldParts(brief.Stock).Holding(brief.Targets);
         bool IsToday(ChosenSpelling x) => brief.Targets.Count == 0 || holding(x.Word);
         var seed = (ulong)dice.Next(int.MaxValue);
-        var fresh = choice.Choose(brief.Ask(count, used, seed)).Where(IsToday).ToList();
+        var lately = WorkDone.Lately(brief, Activity.Spell, SpeltApart);
+        var fresh = choice.Choose(brief.Ask(count, used.Union(lately).ToHashSet(), seed)).Where(IsToday).ToList();
         var kept = brief.Kept.Select(x => x.Item.Text.ToLowerInvariant()).ToHashSet();
-        var again = choice.Choose(brief.Ask(count * 3, kept, seed)).OrderByDescending(x => read.Exists(r => r.Word.Key == x.Word.Key));
+        var again = choice.Choose(brief.Ask((count * 3) + lately.Count, kept, seed)).OrderBy(x => lately.Contains(x.Word.Key)).ThenByDescending(x => read.Exists(r => r.Word.Key == x.Word.Key));
         var rimes = new Dictionary<string, int>();
         // Pigeon is read; badge is what is spelt. Where longer words are the lesson, they are spelt.
         var longer = brief.Targets.Any(x => x.Structure is not null || x.Ending is not null);

@@ -57,6 +57,54 @@ public sealed class FurtherDayTests
         Assert.Equal(compared.Count, compared.Distinct().Count());
     }
 
+    // Few letters, for three days each: hardly a dozen words are made of them.
+    private static readonly Lazy<List<Lesson>> OfFewLetters = new(() =>
+    {
+        var ladder = World.LadderOf("m:m+o:o a:a+t:t l:l+p:p+!I f:f+h:h+!a i:i+n:n+!the", "3 1 1").Paced(3, new HashSet<string>(), null);
+        var stock = World.Stock(ladder, Accent.GeneralAmerican);
+        return World.Lived(stock, World.StandingOf(ladder, [], stock.Rules), ladder.Rungs.SelectMany(x => Enumerable.Repeat(x, x.Days)), 30);
+    });
+
+    private static List<List<Lesson>> DaysOf(IEnumerable<Lesson> lessons) => [.. lessons.GroupBy(x => x.RungId).Select(x => x.ToList())];
+
+    [Fact]
+    public void A_chain_is_not_built_again_on_a_rungs_next_day()
+    {
+        var days = DaysOf(OfFewLetters.Value).Append(Lived(Digraphs, 4)).Select(x => x.Select(l => string.Join(' ', In(l, Activity.Chain))).Where(c => c.Length > 0).ToList()).ToList();
+        Assert.Contains(days, x => x.Count > 1);
+        Assert.All(days.SelectMany(x => x.Zip(x.Skip(1))), x => Assert.NotEqual(x.First, x.Second));
+    }
+
+    [Fact]
+    public void The_adult_shows_other_words_on_a_rungs_next_day_while_there_are_others_as_short()
+    {
+        var shown = DaysOf(OfFewLetters.Value)[2].Select(x => x.Blocks.Single(b => b.Activity == Activity.Read).Items.Where(i => i.Release == Release.AdultShows).Select(i => i.Text).ToList()).ToList();
+        Assert.All(shown.Zip(shown.Skip(1)), x => Assert.Empty(x.First.Intersect(x.Second)));
+    }
+
+    [Fact]
+    public void A_word_spelt_on_one_day_is_not_spelt_on_the_next_while_there_are_others()
+    {
+        var spelt = Lived(Digraphs, 4).Select(x => In(x, Activity.Spell).Concat(In(x, Activity.Build)).ToList()).ToList();
+        Assert.All(spelt.Zip(spelt.Skip(1)), x => Assert.Empty(x.First.Intersect(x.Second)));
+        Assert.NotInRange(spelt.SelectMany(x => x).Distinct().Count(), 0, 15);
+    }
+
+    [Fact]
+    public void Words_are_put_to_their_pictures_again_only_beside_as_many_new_ones()
+    {
+        var days = OfFewLetters.Value.Select(x => In(x, Activity.MatchPicture)).Where(x => x.Count > 0).ToList();
+        Assert.NotInRange(days.Count, 0, 1);
+        Assert.All(days.Zip(days.Skip(1)), x => Assert.True(x.Second.Intersect(x.First).Count() * 2 <= x.Second.Count, string.Join(", ", x.Second)));
+    }
+
+    [Fact]
+    public void Two_words_that_sound_the_same_are_told_apart_on_one_day_of_a_rung()
+    {
+        var told = Lived(Week.Rungs.Count - 1, 4).SelectMany(x => In(x, Activity.SameSound)).ToList();
+        Assert.Equal(told.Distinct(), told);
+    }
+
     [Fact]
     public void A_tricky_word_met_on_a_rungs_first_day_is_read_at_sight_on_the_next()
     {

@@ -11,6 +11,9 @@ internal static class PictureMatch
 {
     private const int MostOnFirstDays = 4, Most = 5, Fewest = 3, FewestOnThePoint = 2;
 
+    // Pictures of yesterday and the day before stand in a set only beside as many others.
+    private const int LessonsApart = 2;
+
     /// <summary>The block, or null on other days, or when too few words that can be read have pictures.</summary>
     /// <param name="used">Words compared in the lesson; what is only read is understood by its picture.</param>
     public static LessonBlock? Make(LessonBrief brief, ItemMaker make, Dice dice, IReadOnlySet<string> used)
@@ -24,9 +27,10 @@ internal static class PictureMatch
         }
 
         var set = kept.Select(x => brief.Stock.Pictures.Find(x.Text)).OfType<PictureWord>().ToList();
-        var found = Pictured(brief, used, dice).Where(x => Joins(set, brief.Stock.Pictures.Find(x.Word.Key)!)).Take((asked ?? (brief.IsFurtherDay ? Most : MostOnFirstDays)) - kept.Count).ToList();
+        var lately = WorkDone.Lately(brief, Activity.MatchPicture, LessonsApart);
+        var found = Pictured(brief, used, dice).OrderByDescending(x => x.HoldsTarget).ThenBy(x => lately.Contains(x.Word.Key)).Where(x => Joins(set, brief.Stock.Pictures.Find(x.Word.Key)!)).Take((asked ?? (brief.IsFurtherDay ? Most : MostOnFirstDays)) - kept.Count).ToList();
         List<LessonItem> items = [.. kept, .. found.OrderBy(x => x.Shape.Boxes).Select(x => make.Word(x.Word.Key, x.Reasons))];
-        return items.Count < Fewest || (brief.Targets.Count > 0 && kept.Count == 0 && found.Count(x => x.HoldsTarget) < FewestOnThePoint)
+        return items.Count < Fewest || (asked is null && kept.Count == 0 && items.Count(x => lately.Contains(x.Text.ToLowerInvariant())) * 2 > items.Count) || (brief.Targets.Count > 0 && kept.Count == 0 && found.Count(x => x.HoldsTarget) < FewestOnThePoint)
             ? null : new LessonBlock(LessonPart.Practise, Activity.MatchPicture, items);
     }
 

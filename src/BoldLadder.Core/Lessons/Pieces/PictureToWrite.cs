@@ -15,10 +15,10 @@ internal static class PictureToWrite
     /// <summary>The picture, or none when no word for today has one that was not written about lately.</summary>
     public static LessonItem? Of(LessonBrief brief, ItemMaker make, Dice dice, IReadOnlySet<string> used)
     {
-        var lately = brief.Standing.Lessons.TakeLast(LessonsApart).SelectMany(x => x.Read).ToHashSet();
+        var lately = WorkDone.Lately(brief, Activity.WritePicture, LessonsApart);
         return PictureMatch.Pictured(brief, used, dice)
-            .Where(x => brief.Stock.Pictures.Find(x.Word.Key) is { Also.Count: 0 } && !lately.Contains(SentenceBank.WrittenKey(x.Word.Spelling)))
-            .OrderBy(x => brief.Standing.TimesRead.GetValueOrDefault(SentenceBank.WrittenKey(x.Word.Spelling)))
+            .Where(x => brief.Stock.Pictures.Find(x.Word.Key) is { Also.Count: 0 } && !lately.Contains(x.Word.Key))
+            .OrderBy(x => WorkDone.Times(brief, Activity.WritePicture, x.Word.Key))
             .Select(x => make.Word(x.Word.Key, x.Reasons)).FirstOrDefault();
     }
 }

@@ -41,7 +41,7 @@ internal static class RiddlePiece
         var usual = !isNew ? PartPlaces.In(brief.Stock, taught).Oftenest : taught.Sound.IsVowel ? "inside" : "first";
         var words = isNew ? ListeningWords.Holding(brief.Stock, taught.Sound).OrderBy(x => x.Place != usual).Select(x => x.Word) : brief.Stock.Everyday(taught).OrderBy(x => PartPlaces.Of(x.Reading, taught) != usual).Select(x => x.Word);
         // Baby has the sound of a_e and not its letters: what has both comes first.
-        var known = words.Where(x => brief.Stock.Riddles.For(x.Key) is not null).OrderBy(x => brief.Standing.TimesRead.GetValueOrDefault(Riddles.LogKey(x.Spelling)));
+        var known = words.Where(x => brief.Stock.Riddles.For(x.Key) is not null).OrderBy(x => WorkDone.Times(brief, Activity.Riddles, x.Key));
         bool IsSpelt(LexiconWord x) => brief.Stock.Words.Of(x).Readings[0].Segments.Any(s => s.Correspondence == taught);
         return dice.Mix(known.Where(IsSpelt).Take(DrawnFrom)).Concat(dice.Mix(known.Where(x => !IsSpelt(x)).Take(DrawnFrom))).Select(x => make.Item(
             ItemKind.Listening, x.Spelling, string.Join(' ', brief.Stock.Words.Of(x).Readings[0].Segments.Select(s => s.Correspondence.Sound.Key)),

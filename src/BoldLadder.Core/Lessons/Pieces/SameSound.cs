@@ -14,12 +14,16 @@ internal static class SameSound
 {
     private const int Most = 2;
 
+    // Once told apart, two words are for another month.
+    private const int LessonsApart = 20;
+
     /// <summary>The pairs; none where English has none that the class can read.</summary>
     public static LessonBlock Make(LessonBrief brief, ItemMaker make, Dice dice, IReadOnlySet<string> used)
     {
         var kept = brief.KeptIn(LessonPart.Practise, Activity.SameSound);
-        var most = brief.Asked(LessonPart.Practise, Activity.SameSound) / 2 ?? Most;
-        var pairs = kept.Count > 0 || !brief.Has(LessonPart.Practise, Activity.SameSound) ? [] : Chosen(brief, dice, used).Take(most);
+        var asked = brief.Asked(LessonPart.Practise, Activity.SameSound) / 2;
+        var lately = asked is null ? WorkDone.Lately(brief, Activity.SameSound, LessonsApart) : new HashSet<string>();
+        var pairs = kept.Count > 0 || !brief.Has(LessonPart.Practise, Activity.SameSound) ? [] : Chosen(brief, dice, used).Where(x => !lately.Contains(x.One.Key)).Take(asked ?? Most);
         return new LessonBlock(LessonPart.Practise, Activity.SameSound, [.. kept, .. pairs.SelectMany(x => (LessonItem[])
             [make.Word(x.One.Key, [Reason.Of(ReasonCode.SoundsLike, x.Other.Spelling)]), make.Word(x.Other.Key, [Reason.Of(ReasonCode.SoundsLike, x.One.Spelling)])])]);
     }

@@ -1,0 +1,42 @@
+using BoldLadder.Core.Lessons.Pieces;
+
+namespace BoldLadder.Core.Lessons;
+
+/// <summary>
+/// What a class has done with words beside reading them: it was shown them, spelt them, changed one into the next, put them
+/// to pictures, told them apart, wrote about them, guessed them. Kept in the log by what was done, so that the next days go
+/// on to others.
+/// </summary>
+internal static class WorkDone
+{
+    /// <summary>What the log keeps of a block; nothing for most.</summary>
+    public static IEnumerable<string> Of(LessonBlock block) => block.Items
+        .Where(x => block.Activity != Activity.Read || x.Release == Release.AdultShows).Select(x => KeyOf(block.Activity, x.Text)).OfType<string>();
+
+    /// <summary>The words, in small letters, that were in this piece in one of the last lessons.</summary>
+    public static IReadOnlySet<string> Lately(LessonBrief brief, Activity activity, int lessons)
+    {
+        var begins = KeyOf(activity, "")!;
+        return brief.Standing.Lessons.TakeLast(lessons).SelectMany(x => x.Read).Where(x => x.StartsWith(begins, StringComparison.Ordinal)).Select(x => x[begins.Length..]).ToHashSet();
+    }
+
+    /// <summary>In how many lessons a word was in this piece.</summary>
+    public static int Times(LessonBrief brief, Activity activity, string word) => brief.Standing.TimesRead.GetValueOrDefault(KeyOf(activity, word)!);
+
+    // What is built with letters is spelt.
+    private static string? KeyOf(Activity activity, string word)
+    {
+        var done = activity switch
+        {
+            Activity.Spell or Activity.Build => "spelt",
+            Activity.Read => "shown",
+            Activity.Chain => "changed",
+            Activity.MatchPicture => "put to its picture",
+            Activity.SameSound => "told apart",
+            Activity.WritePicture => "written about",
+            Activity.Riddles => "guessed",
+            _ => null,
+        };
+        return done is null ? null : $"{done}: {word.ToLowerInvariant()}";
+    }
+}
