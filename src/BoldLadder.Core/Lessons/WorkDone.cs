@@ -31,6 +31,7 @@ internal static class WorkDone
             Activity.Spell or Activity.Build => "spelt",
             Activity.Read => "shown",
             Activity.Chain => "changed",
+            Activity.Compare => "compared",
             Activity.MatchPicture => "put to its picture",
             Activity.SameSound => "told apart",
             Activity.WritePicture => "written about",

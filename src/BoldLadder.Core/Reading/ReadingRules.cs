@@ -73,10 +73,11 @@ public sealed class ReadingRules
 
     /// <summary>
     /// The bits of words that have a thing in them: those that teaching it covers, but not the weakly
-    /// said vowels, which a taught letter opens without being an example of it.
+    /// said vowels, which a taught letter opens without being an example of it, nor consonants that only stand together
+    /// because of an ending: who reads hats needs no lesson on the end of hand.
     /// </summary>
     public IEnumerable<int> Holds(Teachable taught) => Covers(taught).Where(bit =>
-        _bits[bit].Kind != PartKind.LetterWord && !(_bits[bit].Kind == PartKind.Doubling && taught.Ending is not null) && (_bits[bit].Kind != PartKind.WeakVowel || taught.Correspondence?.Key == _bits[bit].Key));
+        _bits[bit].Kind != PartKind.LetterWord && !(_bits[bit].Kind == PartKind.Doubling && taught.Ending is not null) && !(_bits[bit].Kind == PartKind.EndingShape && taught.Structure is not null) && (_bits[bit].Kind != PartKind.WeakVowel || taught.Correspondence?.Key == _bits[bit].Key));
 
     /// <summary>True when two sounds are one to the group's ears.</summary>
     public bool SameSound(Sound a, Sound b) => Canonical(a) == Canonical(b);

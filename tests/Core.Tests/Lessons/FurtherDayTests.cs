@@ -91,6 +91,14 @@ public sealed class FurtherDayTests
     }
 
     [Fact]
+    public void Pairs_are_not_compared_again_on_a_rungs_next_day_while_there_are_others()
+    {
+        var grown = OfEndings.Value.Where(x => x.Title == "two consonants at the end").Select(x => In(x, Activity.Compare)).ToList();
+        Assert.All(grown.Zip(grown.Skip(1)), x => Assert.Empty(x.First.Intersect(x.Second)));
+        Assert.NotInRange(grown.Count, 0, 2);
+    }
+
+    [Fact]
     public void Words_are_put_to_their_pictures_again_only_beside_as_many_new_ones()
     {
         var days = OfFewLetters.Value.Select(x => In(x, Activity.MatchPicture)).Where(x => x.Count > 0).ToList();

@@ -24,6 +24,14 @@ public sealed class OnThePointTests
     }
 
     [Fact]
+    public void What_an_ending_puts_together_is_no_example_of_consonants_at_the_end()
+    {
+        var holding = new HeldParts(World.South).Holding([Teachable.Of(TaughtStructure.PairAtEnd)]);
+        Assert.All(["hand", "tests", "lifted"], x => Assert.True(holding(World.South.Words.FindWord(x)!), x));
+        Assert.All(["hats", "pigs", "stopped"], x => Assert.False(holding(World.South.Words.FindWord(x)!), x));
+    }
+
+    [Fact]
     public void The_story_of_a_day_holds_its_part_in_words_that_are_read_by_it()
     {
         for (var seed = 1UL; seed <= 20; seed++)

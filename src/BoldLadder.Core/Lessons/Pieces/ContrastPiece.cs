@@ -15,6 +15,9 @@ internal static class ContrastPiece
 {
     private const int Words = 6, Pairs = 3, FewestPairs = 2, MostColumns = 4, OnADay = 9;
 
+    // Pairs of one of so many lessons before come after others.
+    private const int ComparedApart = 3;
+
     // A spelling stands where at least one in so many of its words has it.
     private const int StandsOneIn = 4;
 
@@ -258,7 +261,8 @@ internal static class ContrastPiece
         LessonBrief brief, ItemMaker make, Dice dice, IEnumerable<WordPair> pairs, Reason asks, Func<WordPair, IReadOnlyList<Reason>> first)
     {
         var known = pairs.Where(x => x.One.Word.Everyday && x.Other.Word.Everyday && IsFor(brief, x.One) && IsFor(brief, x.Other)).ToList();
-        var chosen = Spread(dice.Mix(known), x => x.Other.Rime).DistinctBy(x => x.One.Word.Key).DistinctBy(x => x.Other.Word.Key).Take(Pairs).ToList();
+        var lately = WorkDone.Lately(brief, Activity.Compare, ComparedApart);
+        var chosen = Spread(dice.Mix(known), x => x.Other.Rime).OrderBy(x => lately.Contains(x.Other.Word.Key)).DistinctBy(x => x.One.Word.Key).DistinctBy(x => x.Other.Word.Key).Take(Pairs).ToList();
         return chosen.Count < FewestPairs ? null : new LessonBlock(
             LessonPart.Practise, Activity.Compare,
             [.. chosen.SelectMany(x => (LessonItem[])[make.Word(x.One.Word.Key, first(x)), make.Word(x.Other.Word.Key, x.Reasons)])])
