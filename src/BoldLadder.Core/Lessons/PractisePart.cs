@@ -158,9 +158,9 @@ internal static class PractisePart
         var others = on.Count == 0 ? count : Math.Max(Math.Max(FewestOthers, on.Count / (OthersOneIn - 1)), Math.Max(FewestToRead + 1, on.Count < FewestToRead ? enough : 0) - on.Count);
         var chosen = on.Concat(words.Where(x => !x.HoldsTarget).Take(Math.Min(others, count - on.Count))).ToList();
         // Of those as short as the shortest, such as the adult did not show lately.
-        var (lately, yesterday) = (WorkDone.Lately(brief, Activity.Read, ShownApart), WorkDone.Lately(brief, Activity.Read, 1));
+        var since = WorkDone.Since(brief, Activity.Read, ShownApart);
         var first = chosen.Where(x => x.HoldsTarget).GroupBy(x => x.Target).Take(Shown)
-            .SelectMany(mine => mine.Where(x => x.Shape.Boxes == mine.First().Shape.Boxes).OrderBy(x => lately.Contains(x.Word.Key)).ThenBy(x => yesterday.Contains(x.Word.Key)).Concat(mine).Distinct().Select((x, turn) => (x, turn))).ToList();
+            .SelectMany(mine => mine.Where(x => x.Shape.Boxes == mine.First().Shape.Boxes).OrderByDescending(x => since(x.Word.Key)).Concat(mine).Distinct().Select((x, turn) => (x, turn))).ToList();
         var shown = first.Where(x => x.turn == 0).Concat(first.Where(x => x.turn == 1)).Select(x => x.x).Take(Shown).ToList();
         return [.. shown, .. chosen.Except(shown)];
     }
@@ -210,10 +210,10 @@ internal static class PractisePart
         var holding = new HeldParts(brief.Stock).Holding(brief.Targets);
         bool IsToday(ChosenSpelling x) => brief.Targets.Count == 0 || holding(x.Word);
         var seed = (ulong)dice.Next(int.MaxValue);
-        var lately = WorkDone.Lately(brief, Activity.Spell, SpeltApart);
+        var (lately, since) = (WorkDone.Lately(brief, Activity.Spell, SpeltApart), WorkDone.Since(brief, Activity.Spell, SpeltApart));
         var fresh = choice.Choose(brief.Ask(count, used.Union(lately).ToHashSet(), seed)).Where(IsToday).ToList();
         var kept = brief.Kept.Select(x => x.Item.Text.ToLowerInvariant()).ToHashSet();
-        var again = choice.Choose(brief.Ask((count * 3) + lately.Count, kept, seed)).OrderBy(x => lately.Contains(x.Word.Key)).ThenByDescending(x => read.Exists(r => r.Word.Key == x.Word.Key));
+        var again = choice.Choose(brief.Ask((count * 3) + lately.Count, kept, seed)).OrderByDescending(x => since(x.Word.Key)).ThenByDescending(x => read.Exists(r => r.Word.Key == x.Word.Key));
         var rimes = new Dictionary<string, int>();
         // Pigeon is read; badge is what is spelt. Where longer words are the lesson, they are spelt.
         var longer = brief.Targets.Any(x => x.Structure is not null || x.Ending is not null);

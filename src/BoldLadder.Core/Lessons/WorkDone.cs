@@ -20,6 +20,13 @@ internal static class WorkDone
         return brief.Standing.Lessons.TakeLast(lessons).SelectMany(x => x.Read).Where(x => x.StartsWith(begins, StringComparison.Ordinal)).Select(x => x[begins.Length..]).ToHashSet();
     }
 
+    /// <summary>How many lessons ago a word, in small letters, was last in this piece: 1 in the last one; more than so many where it was in none of them.</summary>
+    public static Func<string, int> Since(LessonBrief brief, Activity activity, int lessons)
+    {
+        var ago = Enumerable.Range(1, lessons).Reverse().SelectMany(x => Lately(brief, activity, x).Select(word => (word, x))).GroupBy(x => x.word).ToDictionary(x => x.Key, x => x.Min(w => w.x));
+        return word => ago.GetValueOrDefault(word, lessons + 1);
+    }
+
     /// <summary>In how many lessons a word was in this piece.</summary>
     public static int Times(LessonBrief brief, Activity activity, string word) => brief.Standing.TimesRead.GetValueOrDefault(KeyOf(activity, word)!);
 

@@ -261,8 +261,8 @@ internal static class ContrastPiece
         LessonBrief brief, ItemMaker make, Dice dice, IEnumerable<WordPair> pairs, Reason asks, Func<WordPair, IReadOnlyList<Reason>> first)
     {
         var known = pairs.Where(x => x.One.Word.Everyday && x.Other.Word.Everyday && IsFor(brief, x.One) && IsFor(brief, x.Other)).ToList();
-        var lately = WorkDone.Lately(brief, Activity.Compare, ComparedApart);
-        var chosen = Spread(dice.Mix(known), x => x.Other.Rime).OrderBy(x => lately.Contains(x.Other.Word.Key)).DistinctBy(x => x.One.Word.Key).DistinctBy(x => x.Other.Word.Key).Take(Pairs).ToList();
+        var since = WorkDone.Since(brief, Activity.Compare, ComparedApart);
+        var chosen = Spread(dice.Mix(known), x => x.Other.Rime).OrderByDescending(x => since(x.Other.Word.Key)).DistinctBy(x => x.One.Word.Key).DistinctBy(x => x.Other.Word.Key).Take(Pairs).ToList();
         return chosen.Count < FewestPairs ? null : new LessonBlock(
             LessonPart.Practise, Activity.Compare,
             [.. chosen.SelectMany(x => (LessonItem[])[make.Word(x.One.Word.Key, first(x)), make.Word(x.Other.Word.Key, x.Reasons)])])

@@ -27,10 +27,10 @@ internal static class PictureMatch
         }
 
         var set = kept.Select(x => brief.Stock.Pictures.Find(x.Text)).OfType<PictureWord>().ToList();
-        var lately = WorkDone.Lately(brief, Activity.MatchPicture, LessonsApart);
-        var found = Pictured(brief, used, dice).OrderByDescending(x => x.HoldsTarget).ThenBy(x => lately.Contains(x.Word.Key)).Where(x => Joins(set, brief.Stock.Pictures.Find(x.Word.Key)!)).Take((asked ?? (brief.IsFurtherDay ? Most : MostOnFirstDays)) - kept.Count).ToList();
+        var since = WorkDone.Since(brief, Activity.MatchPicture, LessonsApart);
+        var found = Pictured(brief, used, dice).OrderByDescending(x => x.HoldsTarget).ThenByDescending(x => since(x.Word.Key)).Where(x => Joins(set, brief.Stock.Pictures.Find(x.Word.Key)!)).Take((asked ?? (brief.IsFurtherDay ? Most : MostOnFirstDays)) - kept.Count).ToList();
         List<LessonItem> items = [.. kept, .. found.OrderBy(x => x.Shape.Boxes).Select(x => make.Word(x.Word.Key, x.Reasons))];
-        return items.Count < Fewest || (asked is null && kept.Count == 0 && items.Count(x => lately.Contains(x.Text.ToLowerInvariant())) * 2 > items.Count) || (brief.Targets.Count > 0 && kept.Count == 0 && found.Count(x => x.HoldsTarget) < FewestOnThePoint)
+        return items.Count < Fewest || (asked is null && kept.Count == 0 && items.Count(x => since(x.Text.ToLowerInvariant()) <= LessonsApart) * 2 > items.Count) || (brief.Targets.Count > 0 && kept.Count == 0 && found.Count(x => x.HoldsTarget) < FewestOnThePoint)
             ? null : new LessonBlock(LessonPart.Practise, Activity.MatchPicture, items);
     }
 
