@@ -30,14 +30,15 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
         var left = sheets.Where((_, i) => i != at).Select(x => new LeftOut(new Source(x.Name, "", ""), x.Hidden ? LeftOutReason.Hidden : LeftOutReason.OtherSheet)).ToList();
         left.AddRange(sheet.Cells.Where(x => x.Hidden || x.Struck).Select(x => new LeftOut(new Source(sheet.Name, x.Address, x.Text), x.Struck ? LeftOutReason.Struck : LeftOutReason.Hidden)));
         left.AddRange(sheet.Cells.Where(x => NoValue(x.Text)).Select(x => new LeftOut(new Source(sheet.Name, x.Address, x.Text), LeftOutReason.NoValue)));
-        var layout = SheetLayout.Of(sheet.Name, RowLabels.Settled(sheet.Name, SheetMarks.Told([.. Seen(sheet)]), left), _reader, words, told);
+        var (title, cells) = SheetTitle.Of(sheet.Name, SheetMarks.Told([.. Seen(sheet)]), _reader, left);
+        var layout = SheetLayout.Of(sheet.Name, RowLabels.Settled(sheet.Name, cells, left), _reader, words, told);
         var reading = SheetReading.Of(layout, _reader, words);
         left.AddRange(reading.LeftOut);
         var state = new Settling(answers, left, HasSmallLetters(reading.Rungs));
         var (ordered, moved) = SheetOrder.Of(reading.Rungs);
         var rungs = TaughtTogether.Of(ordered).SelectMany(x => Rungs(x, state)).ToList();
         var sections = ImportedSections.Of(rungs);
-        var name = reading.Title.Length > 0 ? reading.Title : layout.Columns is [{ Heading.Length: > 8 } only] ? only.Heading : sheet.Name;
+        var name = title.Length > 0 ? title : reading.Title.Length > 0 ? reading.Title : layout.Columns is [{ Heading.Length: > 8 } only] ? only.Heading : sheet.Name;
         string? problem = null;
         if (Ladder.TryCreate(name.Length > 100 ? name[..100] : name, sections, out var ladder, out var problems))
         {

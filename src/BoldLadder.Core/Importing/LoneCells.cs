@@ -25,12 +25,6 @@ internal sealed class LoneCells(SheetLayout layout, PartReader reader, SchoolWor
             return true;
         }
 
-        if (cell.Row == 1 && sheet.Rungs.Count == 0 && SheetWords.NamesPlan(text) && SheetWords.Labelled(text) is null)
-        {
-            sheet.CalledBy(cell);
-            return true;
-        }
-
         // "Unit 1: m o b t" is a heading and what stands under it, in one.
         if (layout.Columns.Count == 1 && SheetWords.Labelled(text) is var (label, rest) && (((SheetWords.IsWeek(label) || _listed) && LessonWords.LessonOf(rest) is not null) || ((SheetWords.IsWeek(label) || SheetWords.IsSection(label)) && Teaches(rest))))
         {

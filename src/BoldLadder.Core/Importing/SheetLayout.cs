@@ -73,6 +73,7 @@ public sealed class SheetLayout
         var placed = cells.Except(titles).Select(x => turned ? new PlacedCell(x.Column, x.Row, x) : new PlacedCell(x.Row, x.Column, x)).ToList();
         placed = turned ? Unfolded(Unnumbered(placed)) : Halved(Unfolded(placed));
         var sounds = SoundsOver(placed, turned, reader, words);
+        var beside = sounds.Count > 0 ? placed.Where(x => x.Row == placed.Min(c => c.Row) && IsBeside(x)).ToDictionary(x => x.Column, x => SheetWords.RoleOf(x.Text)!.Value) : [];
         placed = sounds.Count > 0 ? placed.FindAll(x => x.Row > placed.Min(c => c.Row)) : placed;
         var rows = placed.GroupBy(x => x.Row).OrderBy(x => x.Key).Select(x => (IReadOnlyList<PlacedCell>)[.. x.OrderBy(c => c.Column)]).ToList();
         var header = rows.Find(x => !turned && SheetDirection.LargerDown(cells, [.. x.Select(c => c.Cell)])) ?? HeaderOf(rows, reader);
@@ -87,7 +88,7 @@ public sealed class SheetLayout
         {
             var heading = header?.FirstOrDefault(x => x.Column == column)?.Text ?? "";
             var isTold = told.TryGetValue(column, out var role);
-            columns.Add(new SheetColumn(column, heading, isTold ? role : lists && columns.Count == 0 ? ColumnRole.Section : header is null && GoesOver([.. body[column].Select(x => x.Text)]) ? ColumnRole.Parts : Guess(heading, [.. body[column].Select(x => x.Text)], reader, words), [.. body[column].Select(x => x.Text).Distinct().Take(MostExamples)], isTold, []));
+            columns.Add(new SheetColumn(column, heading, isTold || beside.TryGetValue(column, out role) ? role : lists && columns.Count == 0 ? ColumnRole.Section : header is null && GoesOver([.. body[column].Select(x => x.Text)]) ? ColumnRole.Parts : Guess(heading, [.. body[column].Select(x => x.Text)], reader, words), [.. body[column].Select(x => x.Text).Distinct().Take(MostExamples)], isTold, []));
         }
 
         var contents = new ColumnContents(placed, headers, reader);
@@ -100,8 +101,12 @@ public sealed class SheetLayout
     private static Dictionary<int, string> SoundsOver(List<PlacedCell> cells, bool turned, PartReader reader, SchoolWords words)
     {
         var first = cells.Where(x => x.Row == cells.Min(c => c.Row)).OrderBy(x => x.Column).ToList();
-        return first.Count > 2 && (turned ? SheetWords.NamesSound(first[0].Text) : first.Skip(1).All(x => x.Text.Trim() is ['/', _, .., '/'])) && first.Skip(1).All(x => reader.Read(x.Text) is [{ Kind: WrittenKind.Grapheme }]) ? first.Skip(1).ToDictionary(x => x.Column, x => reader.Read(x.Text)[0] is var part && SoundOf(part, words) is { } said ? said : part.Letters) : [];
+        var sounds = first.Skip(1).Where(x => turned || !IsBeside(x)).ToList();
+        return sounds.Count > 1 && (turned ? SheetWords.NamesSound(first[0].Text) : sounds.TrueForAll(x => x.Text.Trim() is ['/', _, .., '/'])) && sounds.TrueForAll(x => reader.Read(x.Text) is [{ Kind: WrittenKind.Grapheme }]) ? sounds.ToDictionary(x => x.Column, x => reader.Read(x.Text)[0] is var part && SoundOf(part, words) is { } said ? said : part.Letters) : [];
     }
+
+    // Notes, or what was done, beside the sounds.
+    private static bool IsBeside(PlacedCell heading) => SheetWords.RoleOf(heading.Text) is ColumnRole.Notes or ColumnRole.LeftOut;
 
     /// <summary>The sound that a word shows of the spellings beside it, where a heading says that they have one: <i>sound as in</i>. Empty elsewhere.</summary>
     internal string SoundShown(PlacedCell word, IReadOnlyList<WrittenRung> row, SchoolWords words) => row.Sum(x => x.Parts.Count) > 1 && Columns.Any(x => SheetWords.SaysOneSound(x.Heading))

@@ -1,0 +1,31 @@
+using System.Text.RegularExpressions;
+
+namespace BoldLadder.Core.Importing;
+
+/// <summary>What stands above all else and says what the sheet is called: <i>Phonics overview 2026-27</i>, and whose it is.</summary>
+internal static partial class SheetTitle
+{
+    /// <summary>The first line of it, empty where there is none, and the cells below: what comes next stands in the first row, and tells where it stood.</summary>
+    public static (string Title, IReadOnlyList<SheetCell> Below) Of(string sheet, IReadOnlyList<SheetCell> cells, PartReader reader, List<LeftOut> left)
+    {
+        var rows = cells.GroupBy(x => x.Row).OrderBy(x => x.Key).ToList();
+        // Reception phonics plan, below the school's name, is no part of the order, unless there are others of its kind.
+        var alone = rows.Where(x => x.Count() == 1).Count(x => SheetWords.IsSection(x.Single().Text)) == 1;
+        var lines = rows.TakeWhile((x, at) => x.Count() == 1 && IsTitle(x.Single().Text, at > 0 && alone, reader)).Select(x => x.Single()).ToList();
+        if (lines.Count == 0 || lines.Count == rows.Count)
+        {
+            return ("", cells);
+        }
+
+        left.AddRange(lines.Select(x => new LeftOut(new Source(sheet, x.Address, x.Text), LeftOutReason.Title)));
+        var up = rows[lines.Count].Key - 1;
+        return (lines[0].Text.Trim(), [.. cells.Where(x => x.Row > up).Select(x => x with { Row = x.Row - up, Named = x.Address })]);
+    }
+
+    private static bool IsTitle(string text, bool maySaySection, PartReader reader) => (SheetWords.NamesPlan(text) || Whose().IsMatch(text))
+        && SheetWords.Labelled(text) is null && (maySaySection || !SheetWords.IsSection(text)) && !SheetWords.IsWeek(text) && !reader.LooksLikePart(text);
+
+    // A school, and the year it is for.
+    [GeneratedRegex(@"\b(school|academy|nursery|infants|juniors)\s*$|\b20\d\d\s*[-–/]\s*(20)?\d\d\s*$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
+    private static partial Regex Whose();
+}
