@@ -206,9 +206,10 @@ public sealed class SheetLayout
             && (widest > 1 || (row == rows[0] && !reader.LooksLikePart(row[0].Text) && !(SheetWords.Labelled(row[0].Text) is var (_, taught) && reader.LooksLikePart(taught))))).MaxBy(x => Named(x, reader)) ?? Sounded(rows, reader) ?? Numbered(rows) ?? Ticked(rows) ?? Topped(rows, reader);
     }
 
-    // "Week | Plan", and below it numbers beside what is taught.
-    private static bool HeadsNumbers(IReadOnlyList<PlacedCell> row, List<IReadOnlyList<PlacedCell>> rows, PartReader reader) => row is [var label, var other] && SheetWords.IsCounted(label.Text)
-        && !reader.LooksLikePart(other.Text) && !reader.IsToldWhole(other.Text.Trim()) && rows.Where(x => x[0].Row > label.Row && x[0].Column == label.Column).ToList() is { Count: > 2 } below && below.TrueForAll(x => SheetWords.IsOrdinal(x[0].Text));
+    // "Week | Plan", or "Plan | Week", and below it numbers beside what is taught.
+    private static bool HeadsNumbers(IReadOnlyList<PlacedCell> row, List<IReadOnlyList<PlacedCell>> rows, PartReader reader) => row is [var one, var two] && SheetWords.IsCounted(one.Text) != SheetWords.IsCounted(two.Text)
+        && (SheetWords.IsCounted(one.Text) ? (one, two) : (two, one)) is var (label, other) && !reader.LooksLikePart(other.Text) && !reader.IsToldWhole(other.Text.Trim())
+        && rows.Where(x => x[0].Row > label.Row).SelectMany(x => x).Where(x => x.Column == label.Column).ToList() is { Count: > 2 } below && below.TrueForAll(x => SheetWords.IsOrdinal(x.Text));
 
     // "Week | Main group sound | Other group sound": whatever is said of them.
     private static IReadOnlyList<PlacedCell>? Sounded(List<IReadOnlyList<PlacedCell>> rows, PartReader reader) => rows.FirstOrDefault(x => x.Count > 1) is { } first && SheetWords.IsCounted(first[0].Text)

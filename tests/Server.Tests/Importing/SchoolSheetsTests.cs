@@ -43,6 +43,56 @@ public class SchoolSheetsTests
         Assert.True(written.Has("order", "times") || places.SequenceEqual(places.Order()), name);
     });
 
+    public static TheoryData<string> Changes => [.. Changed.Keys];
+
+    // What makes no difference to what is taught: each on one in three of the sheets that it can be made on.
+    private static readonly Dictionary<string, Func<WrittenSheet, IReadOnlyList<SheetCell>, IEnumerable<SheetCell>?>> Changed = new()
+    {
+        ["a title"] = (_, cells) => cells.Select(x => x with { Row = x.Row + 3 }).Prepend(new SheetCell(2, 1, "Reception phonics plan")).Prepend(new SheetCell(1, 1, "Harbour Lane Primary School")),
+        ["notes"] = (written, cells) => !IsTable(written, cells) ? null
+            : cells.Concat(cells.Select(x => x.Row).Distinct().Select((row, at) => new SheetCell(row, cells.Max(x => x.Column) + 1, at == 0 ? "Notes" : ((string[])["went well", "use the magnets", "needs more practice", "repeat with cards"])[at % 4]))),
+        ["who teaches"] = (written, cells) => !IsTable(written, cells) ? null
+            : cells.Concat(cells.Select(x => x.Row).Distinct().Select((row, at) => new SheetCell(row, cells.Max(x => x.Column) + 1, at == 0 ? "Staff" : ((string[])["KT", "MB", "JO"])[at % 3]))),
+        ["columns the other way round"] = (written, cells) => !IsTable(written, cells) ? null : cells.Select(x => x with { Column = cells.Max(c => c.Column) + 1 - x.Column }),
+    };
+
+    // A row of headings, each over a column of its own, and below it something taught in every row or nearly.
+    private static bool IsTable(WrittenSheet written, IReadOnlyList<SheetCell> cells)
+    {
+        var rows = cells.GroupBy(x => x.Row).OrderBy(x => x.Key).Select(x => x.ToList()).ToList();
+        bool Gives(SheetCell x) => written.Cells.Any(c => c.Row == x.Row && c.Column == x.Column && c.Gives.Count > 0);
+        return written.Asked.Count == 0 && !written.Has("order", "columns") && cells.All(x => x is { Columns: 1, Rows: 1, Hidden: false, Struck: false }) && rows.Count > 3
+            && rows[0].Count > 1 && rows[0].Count == cells.Max(x => x.Column) && !rows[0].Exists(Gives) && rows[1].Exists(Gives) && rows.Skip(1).Count(x => x.Exists(Gives)) * 10 >= rows.Count * 8;
+    }
+
+    [Theory]
+    [MemberData(nameof(Changes))]
+    public void What_makes_no_difference_to_a_reader_makes_none_here(string change)
+    {
+        var (made, told) = (0, new List<string>());
+        foreach (var name in WrittenSheet.Names.Where((_, at) => at % 3 == change.Length % 3))
+        {
+            var (written, sheets) = Sheets(name);
+            if (sheets is not [{ Hidden: false } only] || Changed[change](written, only.Cells) is not { } cells)
+            {
+                continue;
+            }
+
+            made++;
+            var (before, after) = (Read(written, sheets), Read(written, [only with { Cells = [.. cells] }]));
+            if (!Said(before).SequenceEqual(Said(after)))
+            {
+                told.Add(name);
+            }
+        }
+
+        Assert.True(made >= 50 && told.Count * 100 <= made, $"{told.Count} of {made}: {string.Join(", ", told)}");
+
+        // The days of a week that stand side by side come the other way round with their columns.
+        IEnumerable<string> Said(ImportedLadder x) => x.Rungs.Select(r => string.Join(' ', Tokens(r, x).Order(StringComparer.Ordinal))) is var rungs && change.StartsWith("columns", StringComparison.Ordinal)
+            ? rungs.SelectMany(r => r.Split(' ')).Order(StringComparer.Ordinal) : rungs;
+    }
+
     [Fact]
     public void At_most_one_thing_is_asked_for_ten_rungs()
     {
@@ -78,12 +128,22 @@ public class SchoolSheetsTests
 
     private static (WrittenSheet Written, ImportedLadder Imported) Bring(string name)
     {
+        var (written, sheets) = Sheets(name);
+        return (written, Read(written, sheets));
+    }
+
+    private static (WrittenSheet Written, IReadOnlyList<Sheet> Sheets) Sheets(string name)
+    {
         var written = WrittenSheet.Read(name);
-        var sheets = written.Kind is "pasted" or "html" ? TextSheets.Pasted(SheetMaker.Pasted(written))
-            : SheetFile.Read($"{name}.{(written.Kind == "ssv" ? "csv" : written.Kind)}", SheetMaker.Make(written));
+        return (written, written.Kind is "pasted" or "html" ? TextSheets.Pasted(SheetMaker.Pasted(written))
+            : SheetFile.Read($"{name}.{(written.Kind == "ssv" ? "csv" : written.Kind)}", SheetMaker.Make(written)));
+    }
+
+    private static ImportedLadder Read(WrittenSheet written, IReadOnlyList<Sheet> sheets)
+    {
         var words = new SchoolWords(Shipped.Lexicon, Accent.Find(written.Accent)!);
         var import = new LadderImport(Shipped.Correspondences, words, new SpellingShares(words, Shipped.Correspondences));
-        return (written, import.Read(sheets, import.Likeliest(sheets), written.Asked, new Dictionary<string, string>()));
+        return import.Read(sheets, import.Likeliest(sheets), written.Asked, new Dictionary<string, string>());
     }
 
     private static IEnumerable<string> Tokens(ImportedRung rung, ImportedLadder imported)
