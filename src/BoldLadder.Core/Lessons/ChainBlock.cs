@@ -38,7 +38,7 @@ internal static class ChainBlock
         // Of a rung's letters the one that is met again; and of f and h the one that is in words by now.
         var held = new HeldParts(brief.Stock);
         List<Teachable> parts = [.. brief.Meets.Where(brief.Targets.Contains), .. brief.Targets];
-        var part = parts.Find(x => held.Holding([x]) is var holds && all.Count(w => holds(w.Word)) >= FewestOfPart) ?? parts.Find(_ => true);
+        var part = parts.Find(x => held.Holding([x]) is var holds && all.Count(w => holds(w.Word)) >= FewestOfPart) ?? (parts.Count > 0 ? parts[0] : null);
         var holding = held.Holding(part is null ? [] : [part]);
         var words = all.Where(x => holding(x.Word)).Take(OfToday).Concat(all).DistinctBy(x => x.Word.Key).Take(DrawnFrom).ToList();
         var lately = WorkDone.Lately(brief, Activity.Chain, LessonsApart);

@@ -14,21 +14,31 @@ internal static class WorkDone
         .Where(x => block.Activity != Activity.Read || x.Release == Release.AdultShows).Select(x => KeyOf(block.Activity, x.Text)).OfType<string>();
 
     /// <summary>The words, in small letters, that were in this piece in one of the last lessons.</summary>
-    public static IReadOnlySet<string> Lately(LessonBrief brief, Activity activity, int lessons)
-    {
-        var begins = KeyOf(activity, "")!;
-        return brief.Standing.Lessons.TakeLast(lessons).SelectMany(x => x.Read).Where(x => x.StartsWith(begins, StringComparison.Ordinal)).Select(x => x[begins.Length..]).ToHashSet();
-    }
+    public static IReadOnlySet<string> Lately(LessonBrief brief, Activity activity, int lessons) => Ago(brief, activity, lessons).Keys.ToHashSet();
 
     /// <summary>How many lessons ago a word, in small letters, was last in this piece: 1 in the last one; more than so many where it was in none of them.</summary>
     public static Func<string, int> Since(LessonBrief brief, Activity activity, int lessons)
     {
-        var ago = Enumerable.Range(1, lessons).Reverse().SelectMany(x => Lately(brief, activity, x).Select(word => (word, x))).GroupBy(x => x.word).ToDictionary(x => x.Key, x => x.Min(w => w.x));
+        var ago = Ago(brief, activity, lessons);
         return word => ago.GetValueOrDefault(word, lessons + 1);
     }
 
     /// <summary>In how many lessons a word was in this piece.</summary>
     public static int Times(LessonBrief brief, Activity activity, string word) => brief.Standing.TimesRead.GetValueOrDefault(KeyOf(activity, word)!);
+
+    private static Dictionary<string, int> Ago(LessonBrief brief, Activity activity, int lessons)
+    {
+        var (begins, ago) = (KeyOf(activity, "")!, new Dictionary<string, int>());
+        foreach (var (lesson, at) in brief.Standing.Lessons.TakeLast(lessons).Reverse().Select((x, at) => (x, at)))
+        {
+            foreach (var word in lesson.Read.Where(x => x.StartsWith(begins, StringComparison.Ordinal)))
+            {
+                ago.TryAdd(word[begins.Length..], at + 1);
+            }
+        }
+
+        return ago;
+    }
 
     // What is built with letters is spelt.
     private static string? KeyOf(Activity activity, string word)
