@@ -23,7 +23,7 @@ export function RungList({ ladder, rungId, picked, carriesOf, onOpen, sectionId,
   const clashes = useMemo(() => clashesOf(ladder), [ladder]);
   useEffect(() => (list.current ? autoScroll(list.current) : undefined), [list]);
   return (
-    <div className="rungs" ref={list}>
+    <div className={moving ? 'rungs held' : 'rungs'} ref={list}>
       <div className="rung-row rung-head" aria-hidden="true">
         <span>rung</span>
         <span>adds</span>

@@ -7,8 +7,8 @@ const FASTEST = 18;
 export function autoScroll(list: HTMLElement) {
   let y = 0;
   let frame = 0;
+  let box = list.getBoundingClientRect();
   const tick = () => {
-    const box = list.getBoundingClientRect();
     const [up, down] = [box.top + EDGE - y, y - (box.bottom - EDGE)];
     if (up > 0) list.scrollTop -= Math.min(FASTEST, up / 4);
     else if (down > 0) list.scrollTop += Math.min(FASTEST, down / 4);
@@ -16,6 +16,7 @@ export function autoScroll(list: HTMLElement) {
   };
   return monitorForElements({
     onDragStart: ({ location }) => {
+      box = list.getBoundingClientRect();
       y = location.current.input.clientY;
       frame = requestAnimationFrame(tick);
     },
