@@ -203,7 +203,7 @@ public sealed class SheetLayout
             // In the first row of several, two that are known head the others with them.
             && (named * 2 >= row.Count || (row == first && row.All(x => x.Text.Trim().Length > 2 && !reader.LooksLikePart(x.Text))))
             && row.All(x => x.Text.Length > 1 || x.Text is "#") && !row.Any(x => SheetWords.IsWeek(x.Text))
-            && (widest > 1 || (row == rows[0] && !reader.LooksLikePart(row[0].Text) && !(SheetWords.Labelled(row[0].Text) is var (_, taught) && reader.LooksLikePart(taught))))).MaxBy(x => Named(x, reader)) ?? Sounded(rows, reader) ?? Numbered(rows) ?? Ticked(rows) ?? Topped(rows, reader);
+            && (widest > 1 || (row == rows[0] && !reader.LooksLikePart(row[0].Text) && !(SheetWords.Labelled(row[0].Text) is var (label, taught) && (reader.LooksLikePart(taught) || (SheetWords.IsWeek(label) && LessonWords.LessonOf(taught) is not null)))))).MaxBy(x => Named(x, reader)) ?? Sounded(rows, reader) ?? Numbered(rows) ?? Ticked(rows) ?? Topped(rows, reader);
     }
 
     // "Week | Plan", or "Plan | Week", and below it numbers beside what is taught.
@@ -211,9 +211,9 @@ public sealed class SheetLayout
         && (SheetWords.IsCounted(one.Text) ? (one, two) : (two, one)) is var (label, other) && !reader.LooksLikePart(other.Text) && !reader.IsToldWhole(other.Text.Trim())
         && rows.Where(x => x[0].Row > label.Row).SelectMany(x => x).Where(x => x.Column == label.Column).ToList() is { Count: > 2 } below && below.TrueForAll(x => SheetWords.IsOrdinal(x.Text));
 
-    // "Week | Main group sound | Other group sound": whatever is said of them.
-    private static IReadOnlyList<PlacedCell>? Sounded(List<IReadOnlyList<PlacedCell>> rows, PartReader reader) => rows.FirstOrDefault(x => x.Count > 1) is { } first && SheetWords.IsCounted(first[0].Text)
-        && first.Skip(1).All(x => SheetWords.MentionsSounds(x.Text) && !reader.LooksLikePart(x.Text)) ? first : null;
+    // "Week | Main group sound | Other group sound", or over weeks "Blue group | Blue words": whatever is said of them.
+    private static IReadOnlyList<PlacedCell>? Sounded(List<IReadOnlyList<PlacedCell>> rows, PartReader reader) => rows.FirstOrDefault(x => x.Count > 1) is { } first && !first.Any(x => reader.LooksLikePart(x.Text))
+        && ((SheetWords.IsCounted(first[0].Text) && first.Skip(1).All(x => SheetWords.MentionsSounds(x.Text))) || first.All(x => SheetWords.NamesWhose(x.Text))) ? first : null;
 
     // "Set | 1st | 2nd | 3rd": which of its set each column holds.
     private static IReadOnlyList<PlacedCell>? Numbered(List<IReadOnlyList<PlacedCell>> rows) =>

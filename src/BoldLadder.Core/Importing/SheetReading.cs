@@ -114,7 +114,7 @@ internal sealed class SheetReading
         foreach (var cell in parts)
         {
             _at.Under(_layout.Turned ? "" : _layout.HeadingAt(cell.Column).Trim());
-            var rungs = _cells.Of(cell, byHeart ? ColumnRole.TrickyWords : _layout.RoleAt(cell.Column));
+            var rungs = _cells.Of(cell, byHeart || (cell.Text.Trim() == "I" && IsAmongWords(cell)) ? ColumnRole.TrickyWords : _layout.RoleAt(cell.Column));
             made.AddRange(rungs);
             if (rungs.Count > 0)
             {
@@ -189,6 +189,10 @@ internal sealed class SheetReading
 
         Rungs.AddRange(made);
     }
+
+    // I, on a day on which other weeks have words to learn by heart: the, to.
+    private bool IsAmongWords(SheetLayout.PlacedCell cell) => _layout.Rows.Where(x => !_layout.HeaderRows.Contains(x[0].Row)).SelectMany(x => x).Where(x => x.Column == cell.Column && x.Text.Trim() != "I" && !SheetWords.IsHoliday(x.Text)).ToList() is { Count: > 1 } others
+        && others.TrueForAll(x => _reader.Read(x.Text) is { Count: > 0 } read && read.All(p => p.Kind == WrittenKind.Word && _reader.IsLearntByHeart(p.Letters)));
 
     // "Words", at the left of a row, in a column that nothing heads.
     private SheetLayout.PlacedCell? RowLabel(IReadOnlyList<SheetLayout.PlacedCell> row) => row.TakeWhile(x => !IsPart(_layout.RoleAt(x.Column)))

@@ -232,16 +232,28 @@ public sealed class SoundChoice(SchoolWords words, SpellingShares shares)
         return strong.Count > 1 && strong.Any(x => x.Sound.Key != "schwa") ? [.. strong.Where(x => x.Sound.Key != "schwa")] : strong;
     }
 
+    // Lead shows neither sound of ea: it is said both ways.
+    private bool IsSaidTwoWays(string word, string letters) => words.Find(word) is { Readings: { Count: > 1 } readings }
+        && readings.Select(r => string.Join(' ', r.Segments.Where(x => x.Correspondence.Grapheme.Text == letters).Select(x => x.Correspondence.Key))).Distinct().Count() > 1;
+
     private List<Correspondence>? ByRow(WrittenPart part, IReadOnlyList<string> rowWords, List<SpellingShare> all)
     {
         // I is no example of a letter, though it is one.
-        var counts = rowWords.Where(x => x.Length > 1).Select(x => ShownBy(x, part)).Where(x => x.Count == 1).GroupBy(x => x[0]).ToDictionary(x => x.Key, x => x.Count());
+        var told = rowWords.Where(x => x.Length > 1).ToList();
+        var sure = told.FindAll(x => !IsSaidTwoWays(x, part.Letters));
+        var counts = (sure.Count > 0 ? sure : told).Select(x => ShownBy(x, part)).Where(x => x.Count == 1).GroupBy(x => x[0]).ToDictionary(x => x.Key, x => x.Count());
         if (counts.Count == 0)
         {
             return null;
         }
 
+        // Hello to sounds, beside o: of a phrase one word happens to hold a letter, not as it is met first.
         var total = counts.Values.Sum();
+        if (total == 1 && told.Count > 2 && part.Letters.Length == 1 && !FirstMet.Contains(counts.First().Key.Key))
+        {
+            return null;
+        }
+
         var ranked = counts.OrderByDescending(x => x.Value).ToList();
         return ranked[0].Value >= 0.8 * total ? [ranked[0].Key] : [.. ranked.Where(x => all.Any(a => a.Correspondence == x.Key)).Select(x => x.Key)];
     }
