@@ -93,6 +93,16 @@ test('a list is copied, and prints as one page with its name, the group and wher
   expect(pdf.toString('latin1').match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
 });
 
+test('a list prints in letters large enough to read, over the whole width of its page', async ({ teacher, page }) => {
+  await teacher.open('Curlews');
+  await page.getByRole('link', { name: 'Words', exact: true }).click();
+  await expect(page.locator('.sheet .sheet-item').nth(20)).toBeAttached();
+  const drawn = () => page.locator('.sheet').evaluate((x) => Number(getComputedStyle(x).getPropertyValue('--fit')));
+  await expect.poll(drawn).toBeGreaterThan(0.8);
+  const words = await page.locator('.sheet .sheet-item').evaluateAll((all) => all.slice(0, 6).map((x) => x.getBoundingClientRect().top));
+  expect(new Set(words).size).toBe(1);
+});
+
 test('the Words screen can be used with a keyboard and a screen reader', async ({ teacher, page }) => {
   await teacher.open('Curlews');
   await page.getByRole('link', { name: 'Words', exact: true }).focus();

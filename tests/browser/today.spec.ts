@@ -128,6 +128,9 @@ test('the lesson prints as one page for the adult', async ({ teacher, page }) =>
     await teacher.open(group);
     await expect(page.locator('.sheet h1')).toContainText(group);
     await expect(page.locator('.sheet section')).toHaveCount(4);
+    // The page is filled: letters are as large as fit, not as small as they would be if narrower ones did not wrap later.
+    const filled = () => page.locator('.sheet').evaluate((x) => Number(getComputedStyle(x).getPropertyValue('--fit')));
+    await expect.poll(filled, { message: group }).toBeGreaterThan(0.8);
     for (const format of ['A4', 'Letter']) {
       const pdf = await page.pdf({ format, preferCSSPageSize: true });
       expect(pdf.toString('latin1').match(/\/Type\s*\/Page[^s]/g), `${group} on ${format}`).toHaveLength(1);

@@ -3,10 +3,32 @@ import { useEffect, useRef, useState, type CSSProperties, type ReactNode } from 
 /** The height of a Letter page inside its margins, the shorter of the two papers, in CSS pixels. */
 const PAGE = (254 / 25.4) * 96;
 
+/** Its width inside the margins of the narrower of the two, in millimetres, as the styles lay it out. */
+const WIDTH = 186;
+
+/** What leaves room on the page is drawn larger, so many times at most. */
+const LARGEST = 1.3;
+
+/**
+ * How many times as large a page can be drawn. Larger letters wrap sooner and smaller ones later, so each size is tried
+ * at the width that it leaves; six times halved it is known to a fiftieth.
+ */
+function fitOf(sheet: HTMLElement, height: number) {
+  let [fits, tooLarge] = [Math.min(1, PAGE / height), LARGEST];
+  for (let tries = 0; tries < 6; tries++) {
+    const size = (fits + tooLarge) / 2;
+    sheet.style.width = `${WIDTH / size}mm`;
+    if (sheet.getBoundingClientRect().height * size <= PAGE) fits = size;
+    else tooLarge = size;
+  }
+  sheet.style.width = '';
+  return fits;
+}
+
 /**
  * A page for print, seen in print only. It is laid out unseen beside the screen, so that its fonts are there and its
- * height is known before anybody prints: what would not fit on the page is drawn smaller. Any other page stays back
- * while there is one that is printed alone.
+ * height is known before anybody prints: what would not fit on the page is drawn smaller, what leaves room larger. Any
+ * other page stays back while there is one that is printed alone.
  */
 export function Sheet({ children, alone = false }: { children: ReactNode; alone?: boolean }) {
   const sheet = useRef<HTMLElement>(null);
@@ -14,7 +36,8 @@ export function Sheet({ children, alone = false }: { children: ReactNode; alone?
   useEffect(() => {
     if (!sheet.current) return;
     const watch = new ResizeObserver(([x]) => {
-      if (x && !window.matchMedia('print').matches) setFit(Math.min(1, PAGE / x.contentRect.height));
+      if (x && !window.matchMedia('print').matches)
+        setFit(fitOf(x.target as HTMLElement, x.contentRect.height));
     });
     watch.observe(sheet.current);
     return () => watch.disconnect();
