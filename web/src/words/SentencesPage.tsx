@@ -115,15 +115,15 @@ export function SentencesPage() {
           <h1>Sentences{data.for !== '' && ` for ${shown(data.for)}`}</h1>
           <p>{data.group}</p>
         </header>
-        <Readable sentences={data.sentences} />
+        <Readable sentences={data.sentences} className="sheet-sentences" />
       </Sheet>
     </>
   );
 }
 
-function Readable({ sentences }: { sentences: { text: string }[] }) {
+function Readable({ sentences, className }: { sentences: { text: string }[]; className?: string }) {
   return (
-    <ul>
+    <ul className={className}>
       {sentences.map((x) => (
         <li key={x.text}>
           <span className="sentence-text">{x.text}</span>
