@@ -63,7 +63,7 @@ internal static partial class LessonWords
     private static partial Regex ThreeTogether();
 
     // Wherever in the word they stand.
-    [GeneratedRegex(@"^\s*(words\s+with\s+)?(adjacent\s+consonants|consonants\s+(standing\s+)?together)\s*$", Any)]
+    [GeneratedRegex(@"^\s*(words\s+with\s+)?((two\s+)?adjacent\s+consonants|(two\s+)?consonants\s+(standing\s+)?together)\s*$", Any)]
     private static partial Regex Together();
 
     [GeneratedRegex(@"\bccvc?c?\b|^\s*(consonant\s+)?([lrs][\s-]blends|blends\s+with\s+(an?\s+)?[lrs])\s*$|\b(two\s+|2\s+)?(consonants?\s+(together\s+)?|(consonant\s+)?(clusters?|blends)\s+)at\s+the\s+(start|beginning)\b|\b(initial|beginning|starting|start)\s+(consonant\s+)?(clusters?|blends|adjacent\s+consonants)\b", Any)]

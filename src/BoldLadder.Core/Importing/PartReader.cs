@@ -14,7 +14,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
 {
     private readonly TokenReader _token = new(table, words);
 
-    private const int LongestCell = 600, MostTokens = 14;
+    private const int LongestCell = 600, MostTokens = 14, ToldInRow = 4;
 
     // So many words without a comma are a phrase.
     private const int Phrase = 4;
@@ -165,6 +165,13 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         var (sounds, named) = (new List<string>(), new List<string>());
         var (both, place) = (false, WrittenPlace.Anywhere);
         piece = Numbered().Match(piece) is { Success: true } numbered && _token.Known(numbered.Groups["letters"].Value.ToLowerInvariant()) ? numbered.Groups["letters"].Value : piece;
+
+        // The I to no, with nothing but spaces between: as long a list of nothing but words that are told is no talk.
+        if (column is ColumnRole.Parts or ColumnRole.TrickyWords && piece.Split(' ') is { Length: >= ToldInRow and <= 12 } told && !AsIn().IsMatch(piece) && told.All(x => x == "I" || (x.All(char.IsAsciiLetterLower) && IsLearntByHeart(x) && !(x.Length == 1 && x != "a"))) && told.Count(x => x == "I" || IsToldWhole(x)) > 1)
+        {
+            return [.. told.Select(x => WrittenPart.Plain(WrittenKind.Word, x.ToLowerInvariant()))];
+        }
+
         var isSplit = SplitWord().IsMatch(piece);
         var asEnding = column == ColumnRole.Endings || EndingWord().IsMatch(piece);
         var main = Sounded().Replace(LeadingQuote().Replace(piece, "${in} "), x => { sounds.Add(x.Groups["in"].Value); return " "; });

@@ -196,7 +196,7 @@ internal sealed class RungMaking(CorrespondenceTable table, SchoolWords words, S
     }
 
     private static bool IsTheWordI(string text) => SheetLines.Of(text).Select(x => (SheetWords.Labelled(x)?.After ?? x).Trim(' ', ','))
-        .Any(x => x is "I" || (x.EndsWith(" I", StringComparison.Ordinal) && SheetWords.IsOrdinal(x[..^2])));
+        .Any(x => x is "I" || (x.Split(',', StringSplitOptions.TrimEntries) is { Length: > 2 } listed && listed.Contains("I") && listed.Count(l => l.Length > 0 && l.All(char.IsAsciiLetterLower)) == listed.Length - 1) || (x.EndsWith(" I", StringComparison.Ordinal) && SheetWords.IsOrdinal(x[..^2])));
 
     private void Unit(WrittenPart part, Source source, Settling state, Draft made)
     {

@@ -37,7 +37,8 @@ internal static class SheetDirection
             return true;
         }
 
-        return rows.Any(row => row.Count(x => SheetWords.IsWeek(x.Text) || (SheetWords.IsSection(x.Text) && !SheetWords.IsOrdinal(x.Text) && SheetWords.RoleOf(x.Text) is null && !SheetWords.HeadsDay(x.Text))) is var labels
+        // Five days of a half-term's project are no terms.
+        return rows.Where(x => x.Select(c => c.Text).Distinct().Count() > 2).Any(row => row.Count(x => SheetWords.IsWeek(x.Text) || (SheetWords.IsSection(x.Text) && !SheetWords.IsOrdinal(x.Text) && SheetWords.RoleOf(x.Text) is null && !SheetWords.HeadsDay(x.Text))) is var labels
             && labels >= 3 && labels >= row.Count - 1 && !LargerDown(cells, row));
     }
 

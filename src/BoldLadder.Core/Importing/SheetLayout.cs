@@ -203,6 +203,8 @@ public sealed class SheetLayout
             // In the first row of several, two that are known head the others with them.
             && (named * 2 >= row.Count || (row == first && row.All(x => x.Text.Trim().Length > 2 && !reader.LooksLikePart(x.Text))))
             && row.All(x => x.Text.Length > 1 || x.Text is "#") && !row.Any(x => SheetWords.IsWeek(x.Text))
+            // Summer | words of two syllables, below Autumn and Spring, is the last of the terms.
+            && !(SheetWords.IsSection(row[0].Text) && SheetWords.RoleOf(row[0].Text) is null && rows.Any(x => x[0].Row < row[0].Row && x[0].Column == row[0].Column && x.Count > 1 && SheetWords.IsSection(x[0].Text)))
             && (widest > 1 || (row == rows[0] && !reader.LooksLikePart(row[0].Text) && !(SheetWords.Labelled(row[0].Text) is var (label, taught) && (reader.LooksLikePart(taught) || (SheetWords.IsWeek(label) && LessonWords.LessonOf(taught) is not null)))))).MaxBy(x => Named(x, reader)) ?? Sounded(rows, reader) ?? Numbered(rows) ?? Ticked(rows) ?? Topped(rows, reader);
     }
 
@@ -258,6 +260,12 @@ public sealed class SheetLayout
         if (named == ColumnRole.TrickyWords && texts.All(SheetWords.IsTick) && texts.Any(SheetWords.IsYes))
         {
             // Irregular: yes. What stands beside the tick is learnt by heart.
+            return ColumnRole.LeftOut;
+        }
+
+        if (named is ColumnRole.Parts or ColumnRole.Sounds && texts.Count > 3 && texts.All(SheetWords.IsTick) && texts.Distinct().Count() * 2 <= texts.Count)
+        {
+            // Letter name taught? y, y, n.
             return ColumnRole.LeftOut;
         }
 

@@ -1,0 +1,30 @@
+namespace BoldLadder.Core.Importing;
+
+/// <summary>A list of children with a tick for what each knows: what is taught stands along the top, and nothing else is said of it.</summary>
+internal static class Tracker
+{
+    private const int Fewest = 4;
+
+    /// <summary>What stands along the top, one below the other, each telling where it stood; any other sheet as it is.</summary>
+    public static IReadOnlyList<SheetCell> Top(string sheet, IReadOnlyList<SheetCell> cells, PartReader reader, List<LeftOut> left)
+    {
+        var top = cells.Where(x => x.Row == cells.Min(c => c.Row)).OrderBy(x => x.Column).ToList();
+        // The corner, above the names, is called Name or by the class.
+        var taught = top.FindAll(x => (x != top[0] || cells.All(c => c.Column != x.Column || c == x || SheetWords.IsTick(c.Text))) && (reader.LooksLikePart(x.Text) || (reader.Read(x.Text) is { Count: > 0 } read && read.All(p => p.Kind == WrittenKind.Word && reader.IsLearntByHeart(p.Letters)))));
+        if (taught.Count < Fewest || taught.Count(x => reader.LooksLikePart(x.Text)) * 2 < taught.Count || top.Count > taught.Count + 1)
+        {
+            return cells;
+        }
+
+        var names = cells.Where(x => x.Row > top[0].Row && x.Column < taught[0].Column).ToList();
+        var ticks = cells.Where(x => x.Row > top[0].Row && x.Column >= taught[0].Column).ToList();
+        if (names.Count < 2 || ticks.Count == 0 || !ticks.TrueForAll(x => SheetWords.IsTick(x.Text)) || names.Exists(x => SheetWords.IsWeek(x.Text) || SheetWords.IsSection(x.Text)) || names.Count(x => reader.LooksLikePart(x.Text)) * 2 > names.Count)
+        {
+            return cells;
+        }
+
+        left.AddRange(top.Except(taught).Concat(names).Select(x => new LeftOut(new Source(sheet, x.Address, x.Text), LeftOutReason.Column)));
+        left.AddRange(ticks.Select(x => new LeftOut(new Source(sheet, x.Address, x.Text), LeftOutReason.Count)));
+        return [.. taught.Select((x, i) => x with { Row = i + 1, Column = 1, Named = x.Address })];
+    }
+}
