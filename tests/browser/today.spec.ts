@@ -129,8 +129,19 @@ test('the lesson prints as one page for the adult', async ({ teacher, page }) =>
     await expect(page.locator('.sheet h1')).toContainText(group);
     await expect(page.locator('.sheet section')).toHaveCount(4);
     // The page is filled: letters are as large as fit, not as small as they would be if narrower ones did not wrap later.
-    const filled = () => page.locator('.sheet').evaluate((x) => Number(getComputedStyle(x).getPropertyValue('--fit')));
-    await expect.poll(filled, { message: group }).toBeGreaterThan(0.8);
+    const filled = () =>
+      page.locator('.sheet').evaluate((x) => {
+        const fit = Number(getComputedStyle(x).getPropertyValue('--fit'));
+        x.style.width = `${186 / fit}mm`;
+        const share = (x.getBoundingClientRect().height * fit) / ((254 / 25.4) * 96);
+        x.style.width = '';
+        return share;
+      });
+    await expect.poll(filled, { message: group }).toBeGreaterThan(0.9);
+    await expect.poll(filled, { message: group }).toBeLessThanOrEqual(1);
+    // What is said of a piece has the whole width: the columns of a list are not those of a lesson.
+    const columns = () => page.locator('.sheet-block').evaluateAll((all) => all.map((x) => getComputedStyle(x).columnCount));
+    await expect.poll(columns).not.toContain('2');
     for (const format of ['A4', 'Letter']) {
       const pdf = await page.pdf({ format, preferCSSPageSize: true });
       expect(pdf.toString('latin1').match(/\/Type\s*\/Page[^s]/g), `${group} on ${format}`).toHaveLength(1);

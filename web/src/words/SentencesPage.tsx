@@ -115,7 +115,7 @@ export function SentencesPage() {
           <h1>Sentences{data.for !== '' && ` for ${shown(data.for)}`}</h1>
           <p>{data.group}</p>
         </header>
-        <Readable sentences={data.sentences} className="sheet-sentences" />
+        <Readable sentences={data.sentences} className="list-sentences" />
       </Sheet>
     </>
   );
