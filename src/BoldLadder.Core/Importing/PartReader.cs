@@ -167,7 +167,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         piece = Numbered().Match(piece) is { Success: true } numbered && _token.Known(numbered.Groups["letters"].Value.ToLowerInvariant()) ? numbered.Groups["letters"].Value : piece;
 
         // The I to no, with nothing but spaces between: as long a list of nothing but words that are told is no talk.
-        if (column is ColumnRole.Parts or ColumnRole.TrickyWords && piece.Split(' ') is { Length: >= ToldInRow and <= 12 } told && !AsIn().IsMatch(piece) && told.All(x => x == "I" || (x.All(char.IsAsciiLetterLower) && IsLearntByHeart(x) && !(x.Length == 1 && x != "a"))) && told.Count(x => x == "I" || IsToldWhole(x)) > 1)
+        if (column is ColumnRole.Parts or ColumnRole.TrickyWords && piece.Split(' ') is { Length: >= ToldInRow and <= 12 } told && !told.Contains("in") && told.All(x => x == "I" || (x.All(char.IsAsciiLetterLower) && IsLearntByHeart(x) && !(x.Length == 1 && x != "a"))) && told.Count(x => x == "I" || IsToldWhole(x)) > 1)
         {
             return [.. told.Select(x => WrittenPart.Plain(WrittenKind.Word, x.ToLowerInvariant()))];
         }

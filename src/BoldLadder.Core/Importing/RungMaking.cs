@@ -117,7 +117,7 @@ internal sealed class RungMaking(CorrespondenceTable table, SchoolWords words, S
         {
             var rung = new Rung
             {
-                Id = NewId(adds.Skip(from).Select(x => x.Label).Concat(tricky.Skip(from)).DefaultIfEmpty(kind.ToString()), state.Ids), Kind = kind,
+                Id = NewId(adds.Skip(from).Select(x => x.Label).Concat(tricky.Skip(from)).DefaultIfEmpty(kind.ToString()), state), Kind = kind,
                 Adds = [.. adds.Skip(from).Take(MostOfAKind)], TrickyWords = [.. tricky.Skip(from).Take(MostOfAKind)],
                 Keyword = first ? keyword : "", Notes = first ? text : "", Days = written.Days,
             };
@@ -286,15 +286,16 @@ internal sealed class RungMaking(CorrespondenceTable table, SchoolWords words, S
         return keyword is { Length: <= 40 } ? keyword : "";
     }
 
-    private static string NewId(IEnumerable<string> parts, HashSet<string> ids)
+    private static string NewId(IEnumerable<string> parts, Settling state)
     {
         var letters = new string([.. string.Join('-', parts.Take(3)).Select(x => char.IsAsciiLetterOrDigit(x) ? char.ToLowerInvariant(x) : '-')]);
         var id = string.Join('-', letters.Split('-', StringSplitOptions.RemoveEmptyEntries));
         id = id.Length is 0 ? "rung" : id.Length > 50 ? id[..50] : id;
         var made = id;
-        for (var i = 2; !ids.Add(made); i++)
+        for (var i = state.Alike.GetValueOrDefault(id, 2); !state.Ids.Add(made); i++)
         {
             made = $"{id}-{i}";
+            state.Alike[id] = i + 1;
         }
 
         return made;

@@ -6,7 +6,7 @@ namespace BoldLadder.Core.Importing;
 /// <summary>What the columns are to each other: a sound beside letters, words that show the part or words to be learnt.</summary>
 internal static class SettledColumns
 {
-    private const int Frequent = 700, Commonest = 300;
+    private const int Frequent = 700, Commonest = 300, LettersTold = 6;
 
     public static IReadOnlyList<SheetColumn> Of(IReadOnlyList<SheetColumn> columns, ColumnContents contents, SchoolWords words)
     {
@@ -101,8 +101,8 @@ internal static class SettledColumns
             return ColumnRole.Words;
         }
 
-        // Words to learn that all show what their row teaches are its examples: badge, edge, bridge.
-        if (x.Role == ColumnRole.TrickyWords && contents.IsShown(x, 2, parts))
+        // Words to learn that all show what their row teaches are its examples: badge, edge, bridge. Beside a dozen letters any would.
+        if (x.Role == ColumnRole.TrickyWords && contents.IsShown(x, 2, parts, LettersTold))
         {
             return ColumnRole.Words;
         }

@@ -27,6 +27,9 @@ internal sealed class Settling(IReadOnlyDictionary<string, string> answers, List
 
     public HashSet<string> Ids { get; } = [];
 
+    /// <summary>The number that the next id takes that would be like another: a sheet may hold thousands of reviews.</summary>
+    public Dictionary<string, int> Alike { get; } = [];
+
     /// <summary>Consonants together were met all at once and none by themselves: <i>sc</i> alone is that of scene then, <i>st</i> that of listen.</summary>
     public bool MetTogetherAtOnce =>
         Things.Any(x => x.Structure is TaughtStructure.PairAtStart or TaughtStructure.PairAtEnd) && !Things.Any(x => x.Kind == TeachableKind.Cluster);

@@ -73,14 +73,15 @@ public sealed class SheetLayout
         var placed = cells.Except(titles).Select(x => turned ? new PlacedCell(x.Column, x.Row, x) : new PlacedCell(x.Row, x.Column, x)).ToList();
         placed = turned ? Unfolded(Unnumbered(placed)) : Halved(Unfolded(placed));
         var sounds = SoundsOver(placed, turned, reader, words);
-        var beside = sounds.Count > 0 ? placed.Where(x => x.Row == placed.Min(c => c.Row) && IsBeside(x)).ToDictionary(x => x.Column, x => SheetWords.RoleOf(x.Text)!.Value) : [];
-        placed = sounds.Count > 0 ? placed.FindAll(x => x.Row > placed.Min(c => c.Row)) : placed;
+        var beside = sounds.Count > 0 ? TopOf(placed).Where(IsBeside).ToDictionary(x => x.Column, x => SheetWords.RoleOf(x.Text)!.Value) : [];
+        placed = sounds.Count > 0 ? [.. placed.Except(TopOf(placed))] : placed;
         var rows = placed.GroupBy(x => x.Row).OrderBy(x => x.Key).Select(x => (IReadOnlyList<PlacedCell>)[.. x.OrderBy(c => c.Column)]).ToList();
         var header = rows.Find(x => !turned && SheetDirection.LargerDown(cells, [.. x.Select(c => c.Cell)])) ?? HeaderOf(rows, reader);
         var headers = rows.Where(x => header is not null && IsHeader(x, header)).Select(x => x[0].Row).ToHashSet();
         var days = header is not null && header.Count(x => SheetWords.HeadsDay(x.Text)) >= 3;
         // "Tricky | he | she", under "Set 1 | m | o": what a row says of itself says nothing of its columns.
-        var labelled = rows.Where(x => x.Count > 1 && x[0].Column == placed.Min(c => c.Column) && SheetWords.RowRoleOf(x[0].Text) is not null).ToList();
+        var leftmost = placed.Select(x => x.Column).DefaultIfEmpty().Min();
+        var labelled = rows.Where(x => x.Count > 1 && x[0].Column == leftmost && SheetWords.RowRoleOf(x[0].Text) is not null).ToList();
         labelled = header is null && labelled.Count * 2 < rows.Count ? labelled : [];
         var body = rows.Where(x => (!headers.Contains(x[0].Row) && x.Count > 1 && !labelled.Contains(x)) || rows.Max(r => r.Count) == 1).SelectMany(x => x).Where(x => header is null || x.Row > header[0].Row).ToLookup(x => x.Column);
         var columns = new List<SheetColumn>();
@@ -100,9 +101,15 @@ public sealed class SheetLayout
     // spellings of one sound, as they come.
     private static Dictionary<int, string> SoundsOver(List<PlacedCell> cells, bool turned, PartReader reader, SchoolWords words)
     {
-        var first = cells.Where(x => x.Row == cells.Min(c => c.Row)).OrderBy(x => x.Column).ToList();
+        var first = TopOf(cells);
         var sounds = first.Skip(1).Where(x => turned || !IsBeside(x)).ToList();
         return sounds.Count > 1 && (turned ? SheetWords.NamesSound(first[0].Text) : sounds.TrueForAll(x => x.Text.Trim() is ['/', _, .., '/'])) && sounds.TrueForAll(x => reader.Read(x.Text) is [{ Kind: WrittenKind.Grapheme }]) ? sounds.ToDictionary(x => x.Column, x => reader.Read(x.Text)[0] is var part && SoundOf(part, words) is { } said ? said : part.Letters) : [];
+    }
+
+    private static List<PlacedCell> TopOf(List<PlacedCell> cells)
+    {
+        var first = cells.Select(x => x.Row).DefaultIfEmpty().Min();
+        return [.. cells.Where(x => x.Row == first).OrderBy(x => x.Column)];
     }
 
     // Notes, or what was done, beside the sounds.
@@ -146,7 +153,7 @@ public sealed class SheetLayout
     // What numbered the rows of a sheet that was turned round would be a row that teaches nothing.
     private static List<PlacedCell> Unnumbered(List<PlacedCell> cells)
     {
-        var first = cells.Where(x => x.Row == cells.Min(c => c.Row)).OrderBy(x => x.Column).ToList();
+        var first = TopOf(cells);
         return first.Count > 2 && SheetWords.IsCounted(first[0].Text) && first.Skip(1).All(x => SheetWords.IsOrdinal(x.Text)) ? [.. cells.Except(first)] : cells;
     }
 
@@ -298,6 +305,8 @@ public sealed class SheetLayout
             // c, k; recap; assess: parts, and days that go over them.
             : texts.Any(reader.LooksLikePart) && texts.All(x => reader.LooksLikePart(x) || SheetWords.IsWeek(x) || (x.Length <= ShortLesson && LessonWords.LessonOf(x) is not null)) ? ColumnRole.Parts
             : Share(texts, x => x.Split('\n').Any(line => line.Trim().Length > 0 && reader.LooksLikePart(line))) >= 0.4 ? ColumnRole.Parts
+            // The I to no; he she we me.
+            : texts.All(x => !x.Contains(',', StringComparison.Ordinal) && reader.Read(x) is { Count: > 2 } told && told.All(p => p.Kind == WrittenKind.Word && (p.Letters == "i" || reader.IsLearntByHeart(p.Letters)))) ? ColumnRole.TrickyWords
             : Mostly(texts, IsPhrase) || Share(texts, x => IsTalk(x, words)) >= 0.5 ? ColumnRole.Notes
             : Mostly(texts, x => PartReader.WordsIn(x) is { Count: > 0 and <= 14 } all && all.All(w => words.FindWord(w) is not null)) ? ColumnRole.Words
             : texts.Any(reader.LooksLikePart) && Share(texts, x => reader.Read(x).All(p => p.Kind != WrittenKind.Kept)) >= 0.6 ? ColumnRole.Parts
