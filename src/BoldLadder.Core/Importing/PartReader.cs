@@ -98,6 +98,9 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
     /// <summary>True for a word so common that a class may learn it by heart.</summary>
     public bool IsLearntByHeart(string word) => _token.IsLearntByHeart(word);
 
+    /// <summary>True for words and nothing else, of which each is one that a class may learn by heart: the I to no.</summary>
+    public bool AreLearntByHeart(string text) => Read(text) is { Count: > 0 } read && read.All(x => x.Kind == WrittenKind.Word && IsLearntByHeart(x.Letters));
+
     /// <summary>True when some letters are a grapheme, a split digraph, or letters of English that make one of the other parts.</summary>
     public bool LooksLikePart(string text) => Read(text) is { Count: > 0 } read && read.All(x => x.Kind is WrittenKind.Grapheme or WrittenKind.Ending or WrittenKind.WordEnd or WrittenKind.Cluster or WrittenKind.Structure or WrittenKind.RimeUnit);
 

@@ -306,7 +306,7 @@ public sealed class SheetLayout
             : texts.Any(reader.LooksLikePart) && texts.All(x => reader.LooksLikePart(x) || SheetWords.IsWeek(x) || (x.Length <= ShortLesson && LessonWords.LessonOf(x) is not null)) ? ColumnRole.Parts
             : Share(texts, x => x.Split('\n').Any(line => line.Trim().Length > 0 && reader.LooksLikePart(line))) >= 0.4 ? ColumnRole.Parts
             // The I to no; he she we me.
-            : texts.All(x => !x.Contains(',', StringComparison.Ordinal) && reader.Read(x) is { Count: > 2 } told && told.All(p => p.Kind == WrittenKind.Word && (p.Letters == "i" || reader.IsLearntByHeart(p.Letters)))) ? ColumnRole.TrickyWords
+            : texts.All(x => !x.Contains(',', StringComparison.Ordinal) && reader.Read(x).Count > 2 && reader.AreLearntByHeart(x)) ? ColumnRole.TrickyWords
             : Mostly(texts, IsPhrase) || Share(texts, x => IsTalk(x, words)) >= 0.5 ? ColumnRole.Notes
             : Mostly(texts, x => PartReader.WordsIn(x) is { Count: > 0 and <= 14 } all && all.All(w => words.FindWord(w) is not null)) ? ColumnRole.Words
             : texts.Any(reader.LooksLikePart) && Share(texts, x => reader.Read(x).All(p => p.Kind != WrittenKind.Kept)) >= 0.6 ? ColumnRole.Parts

@@ -45,7 +45,7 @@ internal static partial class SheetOrder
     }
 
     // Week beginning 31 August is no thirty-first week.
-    private static int? WeekOf(WrittenRung rung) => !DayOfMonth().IsMatch(rung.Week) && FirstNumber().Match(rung.Week) is { Success: true } match ? int.Parse(match.Value, CultureInfo.InvariantCulture) : null;
+    private static int? WeekOf(WrittenRung rung) => !SheetWords.IsWeekOfDay(rung.Week) && FirstNumber().Match(rung.Week) is { Success: true } match ? int.Parse(match.Value, CultureInfo.InvariantCulture) : null;
 
     private static int? SeasonOf(WrittenRung rung)
     {
@@ -62,9 +62,6 @@ internal static partial class SheetOrder
 
     [GeneratedRegex(@"\d+")]
     private static partial Regex FirstNumber();
-
-    [GeneratedRegex(@"\b(jan|feb|mar|apr|may|june?|july?|aug|sept?|oct|nov|dec)([a-z]{3,6})?\b|\d\s*[/.]\s*\d", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
-    private static partial Regex DayOfMonth();
 
     [GeneratedRegex(@"^(?:(?<season>autumn|aut|michaelmas|fall|winter|spring|spr|lent|summer|sum|trinity)(?:\s+(?:half[\s-]?)?term)?|half[\s-]?term|term|ht|t)\s*(?<half>[1-6])?$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
     private static partial Regex Season();

@@ -192,7 +192,7 @@ internal sealed class SheetReading
 
     // I, on a day on which other weeks have words to learn by heart: the, to.
     private bool IsAmongWords(SheetLayout.PlacedCell cell) => _layout.Rows.Where(x => !_layout.HeaderRows.Contains(x[0].Row)).SelectMany(x => x).Where(x => x.Column == cell.Column && x.Text.Trim() != "I" && !SheetWords.IsHoliday(x.Text)).ToList() is { Count: > 1 } others
-        && others.TrueForAll(x => _reader.Read(x.Text) is { Count: > 0 } read && read.All(p => p.Kind == WrittenKind.Word && _reader.IsLearntByHeart(p.Letters)));
+        && others.TrueForAll(x => _reader.AreLearntByHeart(x.Text));
 
     // "Words", at the left of a row, in a column that nothing heads.
     private SheetLayout.PlacedCell? RowLabel(IReadOnlyList<SheetLayout.PlacedCell> row) => row.TakeWhile(x => !IsPart(_layout.RoleAt(x.Column)))

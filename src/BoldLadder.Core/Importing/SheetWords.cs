@@ -46,7 +46,10 @@ internal static partial class SheetWords
     private static partial Regex SessionHeader();
 
     /// <summary>True for <i>Week 3</i>, <i>Wk 3</i>, <i>W3</i>, and two or more of them (<i>Weeks 1-2</i>).</summary>
-    public static bool IsWeek(string text) => WeekLabel().IsMatch(text.Trim());
+    public static bool IsWeek(string text) => WeekLabel().IsMatch(text.Trim()) || IsWeekOfDay(text);
+
+    /// <summary>True for a week that is called by the day it begins on: <i>w/b 31 Aug</i>, <i>week beginning 7/9</i>.</summary>
+    public static bool IsWeekOfDay(string text) => WeekOfDay().IsMatch(text.Trim());
 
     /// <summary>True for a term, a half-term, a season, or a word of any scheme's own with a number after it.</summary>
     public static bool IsSection(string text) => SectionLabel().IsMatch(text.Trim()) && !IsWeek(text) && WeekdayOf(text) == 0 && !PartPatterns.Intro().IsMatch(text);
@@ -284,7 +287,10 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^((mon|tue|wed|thu|fri)[a-z]*\.?,?\s*)?(the\s+)?(\d{1,2}(st|nd|rd|th)?\s*(of\s+)?(jan|feb|mar|apr|may|june?|july?|aug|sept?|oct|nov|dec)[a-z]*\.?|(jan|feb|mar|apr|may|june?|july?|aug|sept?|oct|nov|dec)[a-z]*\.?\s*\d{1,2}(st|nd|rd|th)?|\d{1,2}[/.]\d{1,2}([/.]\d{2,4})?)(\s*,?\s*\d{4})?$", Any)]
     private static partial Regex DayOfDiary();
 
-    [GeneratedRegex(@"^week\s+(beginning|commencing|starting|of)\s+(?=.*\d).{3,20}$|^w/?[bc]\.?\s+(?=.*\d).{3,20}$|^(week|weeks|wk|wks|w)\.?\s*(no\.?\s*)?\d{1,2}(\s*(-|–|to|&|and|/)\s*\d{1,2})?(\s*[:(].*)?$", Any)]
+    [GeneratedRegex(@"^week\s+(beginning|commencing|starting|of)\s+(?=.*\d).{3,20}$|^w/?[bc]\.?\s+(?=.*\d).{3,20}$", Any)]
+    private static partial Regex WeekOfDay();
+
+    [GeneratedRegex(@"^(week|weeks|wk|wks|w)\.?\s*(no\.?\s*)?\d{1,2}(\s*(-|–|to|&|and|/)\s*\d{1,2})?(\s*[:(].*)?$", Any)]
     private static partial Regex WeekLabel();
 
     [GeneratedRegex(@"^(then|next|later(\s+on)?|after\s+that)$|^(by|until|before|after)\s+(the\s+(end|start)\s+of\s+)?(september|october|november|december|january|february|march|april|may|june|july|august|christmas|easter|half[\s-]?term|the\s+summer|summer|spring)$|^((autumn|spring|summer|winter|fall|first|second|third|fourth|fifth|sixth|1st|2nd|3rd|4th|5th|6th|michaelmas|lent|trinity|september|october|november|december|january|february|march|april|may|june|july|august|reception|kindergarten|nursery|year|grade|term|half[\s-]?term|unit|block|stage|section|level|module|part|set|band|book|semester|quarter|trimester|month|aut|spr|sum(?!s)|win)\b\.?[\s-]*((half[\s-]?term|term|half|half[\s-]of[\s-]term)?[\s-]*(\d{1,2}|one|two|three|four|five|six|[ab])?(\s*[:(–-].*)?|.{0,40})|(ht|t|u|s)\d{1,2}|(sept?|oct|nov|dec|jan|feb|mar|apr|jun|jul)\.?(\s*[:–-].*)?|[a-z]{4,}\s+\d{1,2})$", Any)]

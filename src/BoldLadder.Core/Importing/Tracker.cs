@@ -11,7 +11,7 @@ internal static class Tracker
         var first = cells.Select(x => x.Row).DefaultIfEmpty().Min();
         var top = cells.Where(x => x.Row == first).OrderBy(x => x.Column).ToList();
         // The corner, above the names, is called Name or by the class.
-        var taught = top.FindAll(x => (x != top[0] || cells.All(c => c.Column != x.Column || c == x || SheetWords.IsTick(c.Text))) && (reader.LooksLikePart(x.Text) || (reader.Read(x.Text) is { Count: > 0 } read && read.All(p => p.Kind == WrittenKind.Word && reader.IsLearntByHeart(p.Letters)))));
+        var taught = top.FindAll(x => (x != top[0] || cells.All(c => c.Column != x.Column || c == x || SheetWords.IsTick(c.Text))) && (reader.LooksLikePart(x.Text) || reader.AreLearntByHeart(x.Text)));
         if (taught.Count < Fewest || taught.Count(x => reader.LooksLikePart(x.Text)) * 2 < taught.Count || top.Count > taught.Count + 1)
         {
             return cells;

@@ -3,9 +3,6 @@ import { useEffect, useRef, useState, type CSSProperties, type ReactNode } from 
 /** The height of a Letter page inside its margins, the shorter of the two papers, in CSS pixels. */
 const PAGE = (254 / 25.4) * 96;
 
-/** Its width inside the margins of the narrower of the two, in millimetres, as the styles lay it out. */
-const WIDTH = 186;
-
 /** What leaves room on the page is drawn larger, so many times at most. */
 const LARGEST = 1.3;
 
@@ -15,9 +12,10 @@ const LARGEST = 1.3;
  */
 function fitOf(sheet: HTMLElement, height: number) {
   let [fits, tooLarge] = [Math.min(1, PAGE / height), LARGEST];
+  const { width } = sheet.getBoundingClientRect();
   for (let tries = 0; tries < 6; tries++) {
     const size = (fits + tooLarge) / 2;
-    sheet.style.width = `${WIDTH / size}mm`;
+    sheet.style.width = `${width / size}px`;
     if (sheet.getBoundingClientRect().height * size <= PAGE) fits = size;
     else tooLarge = size;
   }
