@@ -12,6 +12,7 @@ public sealed record Sentence(string Text, IReadOnlyList<string> Words, IReadOnl
 
     private string[]? _keys;
     private int? _repeated;
+    private string? _writtenKey;
 
     // What was worked out of the words of the one does not hold for the other's.
     private Sentence(Sentence other) => (Text, Words, Meant) = (other.Text, other.Words, other.Meant);
@@ -22,6 +23,9 @@ public sealed record Sentence(string Text, IReadOnlyList<string> Words, IReadOnl
     // Chat and chat and chat! is one word written three times.
     /// <summary>How many of its words, those of grammar aside, have stood in it before. Worked out once, as its keys are.</summary>
     internal int Repeated => _repeated ??= Keys.Where(x => !FunctionWords.Has(x)).ToList() is var words ? words.Count - words.Distinct().Count() : 0;
+
+    /// <summary>What it is kept under in the log when it was dictated. Worked out once, as its keys are.</summary>
+    internal string WrittenKey => _writtenKey ??= SentenceBank.WrittenKey(Text);
 
     /// <summary>A line in which print alone says how each word is read.</summary>
     public static Sentence Of(string line) => new(line, SentenceBank.WordsOf(line), AsUsual);

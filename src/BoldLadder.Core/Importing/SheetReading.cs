@@ -97,7 +97,7 @@ internal sealed class SheetReading
         }
 
         _at.Take(row, _layout);
-        var made = new List<WrittenRung>();
+        var (made, begun) = (new List<WrittenRung>(), new List<(int Column, WrittenRung Rung)>());
         // Scope and sequence | Grade K, over the headings, teaches no k.
         var parts = row.Where(x => IsPart(_layout.RoleAt(x.Column)) && !SheetWords.IsWeek(x.Text) && !(_layout.IsAboveAll(x) && SheetWords.IsSection(x.Text))).ToList();
         var shapes = _cells.ShapesAmong(parts);
@@ -119,6 +119,7 @@ internal sealed class SheetReading
             if (rungs.Count > 0)
             {
                 _above[cell.Column] = rungs[^1];
+                begun.Add((cell.Column, rungs[0]));
             }
         }
 
@@ -135,8 +136,9 @@ internal sealed class SheetReading
                     var tricky = SheetWords.NamesTrickyWords(cell.Text) ? [] : CellReading.TrickyIn(cell.Text);
                     if (tricky.Count > 0)
                     {
-                        (owner ??= _at.Begin(made)).Tricky.AddRange(tricky);
-                        owner.Sources.Add(From(cell));
+                        var beside = OfItsLetters(cell.Column, begun) ?? (owner ??= _at.Begin(made));
+                        beside.Tricky.AddRange(tricky);
+                        beside.Sources.Add(From(cell));
                     }
                     else if (!SheetWords.IsCount(cell.Text) && !SheetWords.NamesTrickyWords(cell.Text))
                     {
@@ -191,6 +193,18 @@ internal sealed class SheetReading
     }
 
     // I, on a day on which other weeks have words to learn by heart: the, to.
+    // Two years side by side, each with its letters and its words: words go with the letters that stand after the words before.
+    private WrittenRung? OfItsLetters(int column, List<(int Column, WrittenRung Rung)> begun)
+    {
+        var before = column - 1;
+        while (before > 0 && _layout.RoleAt(before) != ColumnRole.TrickyWords)
+        {
+            before--;
+        }
+
+        return before == 0 ? null : begun.Find(x => x.Column > before && x.Column < column).Rung;
+    }
+
     private bool IsAmongWords(SheetLayout.PlacedCell cell) => _layout.Rows.Where(x => !_layout.HeaderRows.Contains(x[0].Row)).SelectMany(x => x).Where(x => x.Column == cell.Column && x.Text.Trim() != "I" && !SheetWords.IsHoliday(x.Text)).ToList() is { Count: > 1 } others
         && others.TrueForAll(x => _reader.AreLearntByHeart(x.Text));
 

@@ -34,10 +34,14 @@ internal static partial class SheetWords
     /// <summary>The weekday that some text names, from 1 for Monday; <i>Day 3</i> is 3; 0 for none.</summary>
     public static int WeekdayOf(string text)
     {
-        var match = Weekday().Match(text.Trim());
+        var match = Weekday().Match(WhoTeaches().Replace(text.Trim(), "$1"));
         return !match.Success ? 0 : match.Groups["n"].Success ? int.Parse(match.Groups["n"].Value)
             : Array.IndexOf(["mon", "tue", "wed", "thu", "fri"], match.Groups["d"].Value.ToLowerInvariant()[..3]) + 1;
     }
+
+    // Two who share a class: Miss Okoro (Mon-Wed).
+    [GeneratedRegex(@"^(?:Mr|Mrs|Miss|Ms|Mx|Dr)\.?\s+[A-Z]\w*\s*[(:,–-]\s*([^()]+)\)?$")]
+    private static partial Regex WhoTeaches();
 
     /// <summary>True for what heads the days of a week that stand side by side: Monday, <i>Day 3</i>, <i>Session 2</i>.</summary>
     public static bool HeadsDay(string heading) => WeekdayOf(heading) > 0 || SessionHeader().IsMatch(heading);
@@ -296,7 +300,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^(then|next|later(\s+on)?|after\s+that)$|^(by|until|before|after)\s+(the\s+(end|start)\s+of\s+)?(september|october|november|december|january|february|march|april|may|june|july|august|christmas|easter|half[\s-]?term|the\s+summer|summer|spring)$|^((autumn|spring|summer|winter|fall|first|second|third|fourth|fifth|sixth|1st|2nd|3rd|4th|5th|6th|michaelmas|lent|trinity|september|october|november|december|january|february|march|april|may|june|july|august|reception|kindergarten|nursery|year|grade|term|half[\s-]?term|unit|block|stage|section|level|module|part|set|band|book|semester|quarter|trimester|month|aut|spr|sum(?!s)|win)\b\.?[\s-]*((half[\s-]?term|term|half|half[\s-]of[\s-]term)?[\s-]*(\d{1,2}|one|two|three|four|five|six|[ab])?(\s*[:(–-].*)?|.{0,40})|(ht|t|u|s)\d{1,2}|(sept?|oct|nov|dec|jan|feb|mar|apr|jun|jul)\.?(\s*[:–-].*)?|[a-z]{4,}\s+\d{1,2})$", Any)]
     private static partial Regex SectionLabel();
 
-    [GeneratedRegex(@"\b(half[\s-]?term|holidays?|holiday|vacation|break|bank\s+holiday|inset|in-?service|bh|(staff\s+)?training(\s+day)?|settling[\s-]+in|home\s+visits|induction|staff\s+day|closed(?!\s+syllab)|closure|school\s+shut|no\s+school|christmas|easter|thanksgiving|winter\s+recess|recess|strike|polling|snow\s+day|trip|sports\s+day|nativity|photographs?|[a-z]+\s+weekend|party|festival|forest\s+school|swimming|assembly|concert|carols?|rehearsals?|no\s+(phonics|lessons?)|open\s+(day|evening)|parents['’]?\s+(evening|meetings?))\b", Any)]
+    [GeneratedRegex(@"\b(half[\s-]?term|holidays?|holiday|vacation|break|bank\s+holiday|inset|in-?service|bh|(staff\s+)?training(\s+day)?|settling[\s-]+in|home\s+visits|induction|staff\s+day|closed(?!\s+syllab)|closure|school\s+shut|no\s+school|christmas|easter|thanksgiving|winter\s+recess|recess|strike|polling|snow\s+day|trip|sports\s+day|nativity|(fire|lockdown)\s+drill|photographs?|[a-z]+\s+weekend|party|festival|forest\s+school|swimming|assembly|concert|carols?|rehearsals?|no\s+(phonics|lessons?)|open\s+(day|evening)|parents['’]?\s+(evening|meetings?))\b", Any)]
     private static partial Regex Holiday();
 
     [GeneratedRegex(@"\bhalf[\s-]?term\s*(\d|one|two|three|four|five|six)\b|\b(first|second|third|fourth|fifth|sixth|1st|2nd|3rd|4th|5th|6th)\s+half[\s-]?term\b|\b(of|from|before|after|this|last)\s+(the\s+|this\s+|last\s+)?half[\s-]?term\b|\bhalf[\s-]?term(['’]?s)?\s+(review|revision|recap|assess\w*|check|quiz|test)\b", Any)]

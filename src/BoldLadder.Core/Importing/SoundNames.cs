@@ -37,9 +37,16 @@ internal static class SoundNames
     /// <summary>A name that means this sound and no other, whatever else its key is written for: oo, as in moon alone.</summary>
     public static string Exactly(Sound sound) => $"={sound.Key}";
 
-    /// <summary>What a sound is called by its strokes and a word: the sound of those that the word has, of <i>/oo/ moon</i>; any other text as it is.</summary>
-    public static string WithItsWord(string text, SchoolWords words) => text.Split(' ', StringSplitOptions.RemoveEmptyEntries) is [['/', _, .., '/'] name, var word] && words.Find(word.Trim('(', ')').ToLowerInvariant()) is { } known
-        ? Find(name, "").Where(x => known.Readings[0].Segments.Any(s => s.Correspondence.Sound == x)).Select(Exactly).FirstOrDefault() ?? name : text;
+    private static readonly string[] Between = ["as", "in", "like"];
+
+    /// <summary>What a sound is called by its strokes and a word: the sound of those that the word has, of <i>/oo/ moon</i>, <i>oo as in moon</i>; any other text as it is.</summary>
+    public static string WithItsWord(string text, SchoolWords words)
+    {
+        var said = text.Split(' ', StringSplitOptions.RemoveEmptyEntries);
+        return said.Where(x => !Between.Contains(x, StringComparer.OrdinalIgnoreCase)).ToList() is [var name, var word] && (said.Length > 2 || name is ['/', _, .., '/'])
+            && words.Find(word.Trim('(', ')').ToLowerInvariant()) is { } known
+            ? Find(name, "").Where(x => known.Readings[0].Segments.Any(s => s.Correspondence.Sound == x)).Select(Exactly).FirstOrDefault() ?? name : text;
+    }
 
     /// <summary>The sounds a name may mean, likeliest first; none when it means nothing here.</summary>
     /// <param name="letters">The letters it is said of: <i>soft</i> means another sound for c than for g.</param>

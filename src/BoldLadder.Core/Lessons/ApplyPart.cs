@@ -197,13 +197,21 @@ internal static class ApplyPart
         bool IsNew(GradedSentence x) => !heard.Contains(x.Sentence.Text) && !seen.Exists(s => Alike(s, x.Sentence) || s.Text.Contains(x.Sentence.Text, StringComparison.Ordinal));
 
         // Thousands are ranked, few are looked at: whether one is new is asked in their order, until there are enough.
-        List<(GradedSentence Graded, int Unfit)> Fresh(IEnumerable<GradedSentence> among) =>
-        [
-            .. among.Select(x => (Graded: x, Unfit: Unfit(brief, x))).OrderBy(x => x.Unfit).Where(x => IsNew(x.Graded)).Take(DrawnFrom),
-        ];
+        List<(GradedSentence Graded, int Unfit)> Fresh(IReadOnlyList<GradedSentence> among)
+        {
+            // Of those that are as unfit as each other the better ranked comes first.
+            var order = new long[among.Count];
+            for (var i = 0; i < order.Length; i++)
+            {
+                order[i] = ((long)Unfit(brief, among[i]) << 32) | (uint)i;
+            }
+
+            Array.Sort(order);
+            return [.. order.Select(x => (Graded: among[(int)(uint)x], Unfit: (int)(x >> 32))).Where(x => IsNew(x.Graded)).Take(DrawnFrom)];
+        }
 
         // One of those that are as good as the best but for their length; a long lesson has others after it.
-        List<GradedSentence> Best(IEnumerable<GradedSentence> among)
+        List<GradedSentence> Best(IReadOnlyList<GradedSentence> among)
         {
             var found = Fresh(among);
             var best = dice.Mix(found.TakeWhile(x => x.Unfit / LongestSentence == found[0].Unfit / LongestSentence).Select(x => x.Graded)).Take(1).ToList();
@@ -218,7 +226,7 @@ internal static class ApplyPart
             return best;
         }
 
-        var on = kept.Count > 0 ? [] : Best(ranked.Where(x => x.Targets > 0));
+        var on = kept.Count > 0 ? [] : Best([.. ranked.Where(x => x.Targets > 0)]);
         var one = kept.Count > 0 || on.Count > 0 ? on : Best(ranked);
         return new LessonBlock(LessonPart.Apply, Activity.WriteSentence, [.. kept, .. one.Select(x => make.Sentence(x, Why(brief, x), Reason.Of(ReasonCode.NotReadBefore)))]);
     }
@@ -227,7 +235,7 @@ internal static class ApplyPart
     // inside it while letters are new, not of the length.
     private static int Unfit(LessonBrief brief, GradedSentence x)
     {
-        var unfit = (WrittenBefore * brief.Standing.TimesRead.GetValueOrDefault(SentenceBank.WrittenKey(x.Sentence.Text))) + brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.Text);
+        var unfit = (WrittenBefore * brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.WrittenKey)) + brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.Text);
         unfit = (unfit * 2) + (x.Sentence.Words.Count > MostToWrite ? 1 : 0);
         unfit = (unfit * 4) + 2 - Math.Clamp(x.Targets - (3 * x.Sentence.Repeated), -1, 2);
         unfit = (unfit * 3) + (char.IsAsciiLetterLower(x.Sentence.Text[0]) ? 1 : 0) + (!WritesOwn(brief) && x.Sentence.Text.AsSpan(0, x.Sentence.Text.Length - 1).ContainsAny(",;:!?\"") ? 1 : 0);

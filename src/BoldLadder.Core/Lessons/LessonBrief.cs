@@ -194,6 +194,18 @@ public sealed class LessonBrief
     public ReadingBrief Ask(int count, IReadOnlySet<string> not, ulong seed) => _asked.Value with { Count = count, Not = not, Seed = seed };
 
     /// <summary>
+    /// Begins to look for what can be chosen, beside whatever is made meanwhile: a fifth of the work of a lesson, and nothing
+    /// before practise waits for it.
+    /// </summary>
+    internal void LookAhead()
+    {
+        if (Environment.ProcessorCount > 1)
+        {
+            _ = Task.Run(() => _asked.Value);
+        }
+    }
+
+    /// <summary>
     /// What a careful teacher would not choose, though it is right as a verdict: a rare form of a word that is not of the
     /// youngest; a word that is readable only because weak vowels are taken leniently, until the ladder has come to longer
     /// words; one that begins with two consonants while such pairs are still being met one by one; <i>lived</i> before <i>live</i>

@@ -19,6 +19,7 @@ public static class LessonComposer
                 WithKept([.. ListeningLesson.Make(brief, make, dice).Where(x => x.Items.Count > 0)], brief.Kept), [], brief.Own);
         }
 
+        brief.LookAhead();
         var (revisit, carried) = RevisitPart.Make(brief, make, dice);
         var teach = TeachPart.Make(brief, make, dice);
         var whole = brief.Minutes * 60;
