@@ -46,6 +46,10 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
                 {
                     lineRole = named == ColumnRole.Sounds ? ColumnRole.Parts : named;
                 }
+                else if (SheetWords.MentionsSounds(label))
+                {
+                    lineRole = ColumnRole.Parts;
+                }
                 else if (SheetWords.IsSection(label))
                 {
                     at.Enter(label);

@@ -265,7 +265,9 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
 
         if (tokens.Length <= MostTokens && tokens.All(x => TokenReader.LettersOnly(x) is { } t && (TokenReader.Split(x, false) is not null || _token.Known(t) || _token.IsCluster(t) || asEnding || WordForm().IsMatch(x) || Endings.All.Contains(t))))
         {
-            var read = tokens.Select(x => _token.One(x, sounds, named, both, place, asEnding && x.Length <= 4, column)).ToList();
+            // "oa ow (snow)": the word shows one of them, and says nothing of the other.
+            List<string> Showing(string token) => [.. named.Where(w => _token.Shows(w, TokenReader.Split(token, false) ?? TokenReader.LettersOnly(token)!))];
+            var read = tokens.Select(x => _token.One(x, sounds, Array.Exists(tokens, t => Showing(t).Count > 0) ? Showing(x) : named, both, place, asEnding && x.Length <= 4, column)).ToList();
 
             // "Vowel team ea": among letters with no comma between, words are only talk, unless all are such as a class is told.
             var parts = read.Where(x => x.Kind is WrittenKind.Grapheme or WrittenKind.Ending or WrittenKind.WordEnd or WrittenKind.Cluster).ToList();

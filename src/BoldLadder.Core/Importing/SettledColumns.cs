@@ -44,7 +44,7 @@ internal static class SettledColumns
 
         // Sounds are said of the letters beside them; where no column stands beside them, or lists of them stand mostly alone, they are what is taught.
         var none = Taught().Count == 0;
-        columns = Taken(columns, ColumnRole.Parts, x => x.Role == ColumnRole.Sounds && (none || (!StandsBeside(x, _ => true) && Mostly(contents.TextsOf(x), t => contents.Reader.Read(t).Count > 1))));
+        columns = Taken(columns, ColumnRole.Parts, x => x.Role == ColumnRole.Sounds && (none || (!StandsBeside(x, y => y.Heading.Length > 0) && Mostly(contents.TextsOf(x), t => contents.Reader.Read(t).Count > 1))));
 
         // Long a, beside a_e: how a sound is called.
         columns = Taken(columns, ColumnRole.Sounds, x => IsPart(x) && IsManner(x) && StandsBeside(x, y => !IsManner(y)));
@@ -90,7 +90,7 @@ internal static class SettledColumns
     }
 
     // The words he and she are said of no letters.
-    private static bool IsTalk(List<string> texts) => texts.Count > 3 && Share(texts, t => !SheetLines.Of(t).Any(SheetWords.LabelsTrickyWords) && t.Split(' ') is { Length: > 2 } all && all.Any(w => w.Length > 3 && w.All(char.IsAsciiLetter))) >= 0.4;
+    internal static bool IsTalk(List<string> texts) => texts.Count > 3 && Share(texts, t => !SheetLines.Of(t).Any(SheetWords.LabelsTrickyWords) && t.Split(' ') is { Length: > 2 } all && all.Any(w => w.Length > 3 && w.All(char.IsAsciiLetter))) >= 0.4;
 
     private static ColumnRole Settled(SheetColumn x, IReadOnlyList<SheetColumn> all, List<SheetColumn> parts, ColumnContents contents, SchoolWords words)
     {

@@ -1,7 +1,9 @@
+using System.Text.RegularExpressions;
+
 namespace BoldLadder.Core.Importing;
 
 /// <summary>Which way a sheet is read: row by row, or column by column where weeks, terms or lists stand side by side.</summary>
-internal static class SheetDirection
+internal static partial class SheetDirection
 {
     /// <summary>Headings stand in this row at the latest.</summary>
     public const int LastHeaderRow = 14;
@@ -29,10 +31,19 @@ internal static class SheetDirection
     /// <summary>Weeks or terms stand side by side, and what is smaller, or of another kind, down the side of them.</summary>
     public static bool WeeksAcross(IReadOnlyList<SheetCell> cells)
     {
-        var rows = cells.GroupBy(x => x.Row).OrderBy(x => x.Key).Take(LastHeaderRow).Select(x => x.OrderBy(c => c.Column).ToList());
+        var rows = cells.GroupBy(x => x.Row).OrderBy(x => x.Key).Take(LastHeaderRow).Select(x => x.OrderBy(c => c.Column).ToList()).ToList();
+        bool IsDay(SheetCell x) => SheetDates.IsDate(x.Text) || SheetWords.IsDayOfDiary(x.Text) || SheetWords.IsWeekOfDay(x.Text);
         // "Week | 1 | 2 | 3": the row is numbered, and what stands below is called at its left.
         var numbered = rows.FirstOrDefault() ?? [];
         if (numbered.Count > 3 && SheetWords.IsCounted(numbered[0].Text) && numbered.Skip(1).All(x => SheetWords.IsOrdinal(x.Text)) && cells.Any(x => x.Column == numbered[0].Column && x != numbered[0] && (SheetWords.RoleOf(x.Text) is not null || SheetWords.WeekdayOf(x.Text) > 0)))
+        {
+            return true;
+        }
+
+        // "| 7/9 | 14/9 | 21/9", and weekdays below each other: the weeks are called by their first days.
+        var dated = rows.Find(x => x.Count > 1) ?? [];
+        if (dated.Count(IsDay) is var days && days >= 3 && days >= dated.Count - 1 && !rows.Exists(x => x != dated && x.Exists(IsDay))
+            && cells.Where(x => x.Row > dated[0].Row && x.Column < dated.Where(IsDay).Min(d => d.Column)).ToList() is { Count: > 1 } down && down.TrueForAll(x => SheetWords.WeekdayOf(x.Text) > 0 || SheetWords.RoleOf(x.Text) is not null))
         {
             return true;
         }
@@ -45,4 +56,15 @@ internal static class SheetDirection
     /// <summary>What stands alone above lists side by side says what the sheet is called, and nothing of the first of them.</summary>
     public static List<SheetCell> TitlesOf(IReadOnlyList<SheetCell> cells, PartReader reader) => [.. cells.GroupBy(x => x.Row).OrderBy(x => x.Key).TakeWhile(x => x.Count() == 1).Select(x => x.Single())
         .Where(x => x.Columns == 1 && x.Text.Trim().Contains(' ', StringComparison.Ordinal) && !SheetWords.IsSection(x.Text) && !SheetWords.IsWeek(x.Text) && !reader.Read(SheetWords.Labelled(x.Text)?.After ?? x.Text).Any(p => p.Kind == WrittenKind.Grapheme))];
+
+    /// <summary>The cells with terms side by side called as elsewhere, where headings say more of them: <i>spellings taught in Spring 1</i>, <i>spellings taught in Spring 2</i>.</summary>
+    public static IReadOnlyList<SheetCell> CalledByTerm(IReadOnlyList<SheetCell> cells)
+    {
+        string? TermOf(SheetCell x) => TaughtIn().Match(x.Text) is { Success: true } match && SheetWords.IsSection(match.Groups["term"].Value) ? match.Groups["term"].Value : null;
+        var called = cells.GroupBy(x => x.Row).OrderBy(x => x.Key).Take(LastHeaderRow).Select(x => x.Where(c => TermOf(c) is not null).ToHashSet()).FirstOrDefault(x => x.Select(TermOf).Distinct().Count() > 1);
+        return called is null ? cells : [.. cells.Select(x => called.Contains(x) ? x with { Text = TermOf(x)!, Named = x.Address } : x)];
+    }
+
+    [GeneratedRegex(@"^[A-Za-z\s]{0,30}\b(?:taught|introduced|learnt|learned|met|covered)\s+(?:in|for|during)\s+(?:the\s+)?(?<term>.{3,20})$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
+    private static partial Regex TaughtIn();
 }

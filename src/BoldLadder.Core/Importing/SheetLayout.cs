@@ -338,7 +338,7 @@ public sealed class SheetLayout
         : Mostly(texts, SheetWords.IsWeek) || (heading.Contains("week", StringComparison.OrdinalIgnoreCase) && Mostly(texts, SheetWords.IsOrdinal)) ? ColumnRole.Week
         : Mostly(texts, SheetWords.IsSection) ? ColumnRole.Section : null;
 
-    // Set A, A, A, B, B: letters that name sets, one after another, are no letters to be taught.
-    private static bool Lettered(IReadOnlyList<string> texts) => texts.Count > 2 && texts.All(x => x.Trim() is [>= 'A' and <= 'Z'])
-        && texts.Select(x => x.Trim()[0]).Distinct().Select((x, i) => x - 'A' == i).All(x => x);
+    // Set A, A, A, B, B, and a total below: letters that name sets, one after another, are no letters to be taught.
+    private static bool Lettered(IReadOnlyList<string> texts) => texts.Where(x => !SheetWords.IsCount(x)).ToList() is { Count: > 2 } names && names.TrueForAll(x => x.Trim() is [>= 'A' and <= 'Z'])
+        && names.Select(x => x.Trim()[0]).Distinct().Select((x, i) => x - 'A' == i).All(x => x);
 }

@@ -44,7 +44,7 @@ internal static partial class SheetLines
     private static partial Regex DayInLine();
 
     // "the (tricky)", "I, is (sight words)".
-    [GeneratedRegex(@"^[\s\p{So}•▪◦*·✓–-]*(?<rest>[A-Za-z', ]+?)\s*[(\[]\s*(?:(?:a|an)\s+)?(?:tricky|sight|heart|common|exception|common\s+exception|high[\s-]frequency|irregular|hfw|cew)(?:\s+words?)?\s*[)\]]\s*$", Any)]
+    [GeneratedRegex(@"^(?:\d{1,3}[.)])?[\s\p{So}•▪◦*·✓–-]*(?<rest>[A-Za-z', ]+?)\s*[(\[]\s*(?:(?:a|an)\s+)?(?:tricky|sight|heart|common|exception|common\s+exception|high[\s-]frequency|irregular|hfw|cew)(?:\s+words?)?\s*[)\]]\s*$", Any)]
     private static partial Regex ByHeart();
 
     // 'n, made "on"': what the letters make shows them.
