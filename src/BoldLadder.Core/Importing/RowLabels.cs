@@ -22,6 +22,12 @@ internal static partial class RowLabels
             return cells;
         }
 
+        if (Foretold(rows) is { Count: > 0 } foretold)
+        {
+            left.AddRange(foretold.Select(x => new LeftOut(new Source(sheet, x.Address, x.Text), LeftOutReason.NotRead)));
+            return Settled(sheet, [.. cells.Except(foretold)], left);
+        }
+
         if (OwnWeeks(rows) || OwnWeeksBelow(rows))
         {
             var inOrder = OwnWeeks(rows) ? rows.SelectMany(x => x) : rows.SelectMany(x => x).OrderBy(x => x.Row < Heads(rows)![0].Row ? 0 : x.Column);
@@ -39,6 +45,13 @@ internal static partial class RowLabels
             : widest > 2 && labelled.Exists(x => Teaches().IsMatch(x[0].Text)) && labelled.Count(x => Around().IsMatch(x[0].Text)) >= labelled.Count(x => Teaches().IsMatch(x[0].Text))
                 ? [.. rows.SelectMany(x => Taught(sheet, x, first, left))] : cells;
     }
+
+    // "Week 2 | sounds u, s, p", and below it the days with u, s and p each in its own: the week says beforehand what its days teach.
+    private static List<SheetCell> Foretold(List<List<SheetCell>> rows) => [.. rows.Where((row, at) => row is [var week, var said] && SheetWords.IsWeek(week.Text)
+            && at + 2 < rows.Count && rows[at + 1].Count(x => SheetWords.HeadsDay(x.Text)) >= FewestDays
+            && said.Text.Split([' ', ',', ';', '/', '+', '&'], StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).ToList() is var told
+            && told.Count(x => rows[at + 2].Exists(c => c.Text.Trim() == x)) > 1 && told.Count(x => rows[at + 2].Exists(c => c.Text.Trim() == x)) >= told.Count - 1)
+        .Select(row => row[1])];
 
     // "Autumn | Spring", and below each its weeks: "Week 1 – t, o, g | Week 1 – ar, or".
     private static bool OwnWeeksBelow(List<List<SheetCell>> rows) => Heads(rows) is { } heads && rows.Where(x => x[0].Row > heads[0].Row).SelectMany(x => x).ToList() is { Count: > 3 } below
