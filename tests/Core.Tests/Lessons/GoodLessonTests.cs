@@ -1,6 +1,7 @@
 using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Sounds;
 using BoldLadder.Core.Lessons;
 using BoldLadder.Core.Lessons.Pieces;
 using BoldLadder.Core.Reading;
@@ -357,6 +358,8 @@ public class GoodLessonTests
             var block = x.Lesson.Blocks.Single(b => b.Activity == Activity.Listening);
             Assert.Equal(ReasonCode.AskShortOrLong, Assert.Single(block.Asks).Code);
             Assert.Equal(["long", "short"], block.Items.Select(i => i.Heading).Distinct().Order());
+            // Tiger beside digger, and not okay or myself.
+            Assert.All(block.Items.Where(i => i.Heading == "long").Select(i => i.Split.Split(' ').Select(k => Sound.TryParse(k, out var sound, out _) ? sound : throw new FormatException(k)).ToList()), s => Assert.True(s[s.FindIndex(v => v.IsVowel) + 2].IsVowel));
             Assert.DoesNotContain(x.In(Activity.Read).Select(i => i.Text), w => w is "appear" or "approach" or "suppose" or "support" or "attack");
         });
     }

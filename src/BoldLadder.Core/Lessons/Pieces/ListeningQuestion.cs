@@ -210,9 +210,13 @@ internal static class ListeningQuestion
     {
         var words = ListeningWords.OfTwoBeats(brief.Stock).Select(x => (Word: x, At: x.Reading.Segments.ToList().FindIndex(s => s.Correspondence.Sound.IsVowel)))
             .Where(x => x.At is >= 0 and < 2 && x.At + 1 < x.Word.Reading.Segments.Count && !x.Word.Reading.Segments[x.At + 1].Correspondence.Sound.IsVowel)
-            .Select(x => (x.Word, Vowel: x.Word.Reading.Segments[x.At].Correspondence.Sound, Next: x.Word.Reading.Segments[x.At + 1].Correspondence)).ToList();
+            .Select(x => (x.Word, x.At, Vowel: x.Word.Reading.Segments[x.At].Correspondence.Sound, Next: x.Word.Reading.Segments[x.At + 1].Correspondence)).ToList();
         var shorts = Drawn([.. words.Where(x => Vowels.IsShortSound(x.Vowel) && x.Next.IsDoubledConsonant).OrderBy(x => !taught.Contains(x.Next))], dice, count / 2);
-        var longs = Drawn([.. words.Where(x => !Vowels.IsShortSound(x.Vowel) && x.Vowel.First.Key != "schwa" && !x.Next.IsDoubledConsonant)], dice, count - shorts.Count);
+        // Tiger beside digger: one consonant between two vowels, today's where there are words enough. Okay and myself are two words to the ear.
+        var single = words.Where(x => !Vowels.IsShortSound(x.Vowel) && x.Vowel.First.Key != "schwa" && !x.Next.IsDoubledConsonant
+            && x.At + 2 < x.Word.Reading.Segments.Count && x.Word.Reading.Segments[x.At + 2].Correspondence.Sound is { IsVowel: true, First.Key: "schwa" or "ee" or "i" or "oa" }).ToList();
+        var near = single.FindAll(x => taught.Any(t => brief.Stock.Rules.SameSound(t.Sound, x.Next.Sound)));
+        var longs = Drawn(near.Count >= count - shorts.Count ? near : [.. near, .. single.Except(near)], dice, count - shorts.Count);
         return shorts.Count < Fewest || longs.Count < Fewest ? null : new Question(
             dice.Mix(shorts.Select(x => Said(x.Word, x.Vowel, "short")).Concat(longs.Select(x => Said(x.Word, x.Vowel, "long")))),
             [Reason.Of(ReasonCode.AskShortOrLong, [.. taught.Select(x => x.Grapheme.Text)])]);
