@@ -24,10 +24,11 @@ internal static class ColumnDoubts
         var parts = all.Where(p => p != x && p.Role == ColumnRole.Parts).ToList();
         var texts = contents.TextsOf(x).Where(t => !SheetWords.IsNothing(t)).ToList();
         var letters = ColumnContents.Share(texts, contents.Reader.LooksLikePart);
+        bool IsLetters(SheetColumn y) => ColumnContents.Share(contents.TextsOf(y), contents.Reader.LooksLikePart) >= 0.8;
         var listed = ColumnContents.Share(texts, t => IsList(t) && PartReader.WordsIn(t) is { Count: > 0 and <= MostWords } list && list.All(w => words.FindWord(w) is not null));
 
         // Sounds of the main group, sounds of the other: a ladder is for one of them.
-        if (letters >= 0.8 && SheetWords.NamesChildren(x.Heading) && all.Any(y => y != x && SheetWords.NamesChildren(y.Heading) && ColumnContents.Share(contents.TextsOf(y), contents.Reader.LooksLikePart) >= 0.8))
+        if (letters >= 0.8 && SheetWords.NamesChildren(x.Heading) && all.Any(y => y != x && SheetWords.NamesChildren(y.Heading) && IsLetters(y)))
         {
             return OfLetters;
         }
@@ -39,7 +40,7 @@ internal static class ColumnDoubts
         }
 
         // To read words with ch, beside the ch that is taught.
-        if (SettledColumns.IsTalk(texts) && parts.Exists(y => SettledColumns.IsNamed(y) && ColumnContents.Share(contents.TextsOf(y), contents.Reader.LooksLikePart) >= 0.8))
+        if (SettledColumns.IsTalk(texts) && parts.Exists(y => SettledColumns.IsNamed(y) && IsLetters(y)))
         {
             return [];
         }

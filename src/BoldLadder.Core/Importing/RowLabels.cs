@@ -49,8 +49,8 @@ internal static partial class RowLabels
     // "Week 2 | sounds u, s, p", and below it the days with u, s and p each in its own: the week says beforehand what its days teach.
     private static List<SheetCell> Foretold(List<List<SheetCell>> rows) => [.. rows.Where((row, at) => row is [var week, var said] && SheetWords.IsWeek(week.Text)
             && at + 2 < rows.Count && rows[at + 1].Count(x => SheetWords.HeadsDay(x.Text)) >= FewestDays
-            && said.Text.Split([' ', ',', ';', '/', '+', '&'], StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).ToList() is var told
-            && told.Count(x => rows[at + 2].Exists(c => c.Text.Trim() == x)) > 1 && told.Count(x => rows[at + 2].Exists(c => c.Text.Trim() == x)) >= told.Count - 1)
+            && said.Text.Split([' ', ',', ';', '/', '+', '&'], StringSplitOptions.RemoveEmptyEntries) is var told
+            && told.Count(x => rows[at + 2].Exists(c => c.Text.Trim() == x)) is var come && come > 1 && come >= told.Length - 1)
         .Select(row => row[1])];
 
     // "Autumn | Spring", and below each its weeks: "Week 1 – t, o, g | Week 1 – ar, or".

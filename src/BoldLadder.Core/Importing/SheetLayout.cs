@@ -215,10 +215,10 @@ public sealed class SheetLayout
             && (widest > 1 || (row == rows[0] && !reader.LooksLikePart(row[0].Text) && !(SheetWords.Labelled(row[0].Text) is var (label, taught) && (reader.LooksLikePart(taught) || (SheetWords.IsWeek(label) && LessonWords.LessonOf(taught) is not null)))))).MaxBy(x => Named(x, reader)) ?? Sounded(rows, reader) ?? Numbered(rows) ?? Ticked(rows) ?? Topped(rows, reader);
     }
 
-    // "Week | Plan", or "Plan | Week", and below it numbers beside what is taught.
+    // "Week | Plan", or "Plan | Week", and below it numbers or weekdays beside what is taught.
     private static bool HeadsNumbers(IReadOnlyList<PlacedCell> row, List<IReadOnlyList<PlacedCell>> rows, PartReader reader) => row is [var one, var two] && SheetWords.IsCounted(one.Text) != SheetWords.IsCounted(two.Text)
         && (SheetWords.IsCounted(one.Text) ? (one, two) : (two, one)) is var (label, other) && !reader.LooksLikePart(other.Text) && !reader.IsToldWhole(other.Text.Trim())
-        && rows.Where(x => x[0].Row > label.Row).SelectMany(x => x).Where(x => x.Column == label.Column).ToList() is { Count: > 2 } below && below.TrueForAll(x => SheetWords.IsOrdinal(x.Text));
+        && rows.Where(x => x[0].Row > label.Row).SelectMany(x => x).Where(x => x.Column == label.Column).ToList() is { Count: > 2 } below && below.TrueForAll(x => SheetWords.IsOrdinal(x.Text) || SheetWords.WeekdayOf(x.Text) > 0);
 
     // "Week | Main group sound | Other group sound", or over weeks "Blue group | Blue words": whatever is said of them.
     private static IReadOnlyList<PlacedCell>? Sounded(List<IReadOnlyList<PlacedCell>> rows, PartReader reader) => rows.FirstOrDefault(x => x.Count > 1) is { } first && !first.Any(x => reader.LooksLikePart(x.Text))
@@ -242,8 +242,9 @@ public sealed class SheetLayout
             && (first.Count > 2 ? below.Exists(x => x.Count() >= 4 && Share([.. x], reader.LooksLikePart) >= 0.8) : Share([.. below.SelectMany(x => x)], reader.LooksLikePart) >= 0.8) ? first : null;
     }
 
-    // Digraph sh heads nothing: it is taught.
-    private static int Named(IReadOnlyList<PlacedCell> row, PartReader reader) => row.Count(x => (SheetWords.RoleOf(x.Text) is not null && !(x.Text.Trim().Contains(' ', StringComparison.Ordinal) && reader.Read(x.Text) is [{ Kind: WrittenKind.Grapheme }])) || SheetWords.HeadsDay(x.Text));
+    // Digraph sh heads nothing: it is taught. Nor does Wednesday | revisit, at the left of what is done on it.
+    private static int Named(IReadOnlyList<PlacedCell> row, PartReader reader) => row.Count(x => SheetWords.HeadsDay(x.Text) ? row.Count(y => SheetWords.HeadsDay(y.Text)) > 1 || x != row[0]
+        : SheetWords.RoleOf(x.Text) is not null && !(x.Text.Trim().Contains(' ', StringComparison.Ordinal) && reader.Read(x.Text) is [{ Kind: WrittenKind.Grapheme }]));
 
     // The headings come again, or those of a table of its own below: week and graphemes, then week and words.
     private static bool IsHeader(IReadOnlyList<PlacedCell> row, IReadOnlyList<PlacedCell> header) => row == header || (row.Count > 1 && IsSame(row[0], header[0]) && row.All(x => SheetWords.RoleOf(x.Text) is not null))

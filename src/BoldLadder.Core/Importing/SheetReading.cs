@@ -133,14 +133,14 @@ internal sealed class SheetReading
                     Leave(cell, LeftOutReason.Holiday);
                     break;
                 case ColumnRole.TrickyWords:
-                    var tricky = SheetWords.NamesTrickyWords(cell.Text) || IsReview(cell.Text) ? [] : CellReading.TrickyIn(cell.Text);
+                    var tricky = TeachesNone(cell.Text) ? [] : CellReading.TrickyIn(cell.Text);
                     if (tricky.Count > 0)
                     {
                         var beside = OfItsLetters(cell.Column, begun) ?? (owner ??= _at.Begin(made));
                         beside.Tricky.AddRange(tricky);
                         beside.Sources.Add(From(cell));
                     }
-                    else if (!SheetWords.IsCount(cell.Text) && !SheetWords.NamesTrickyWords(cell.Text) && !IsReview(cell.Text))
+                    else if (!SheetWords.IsCount(cell.Text) && !TeachesNone(cell.Text))
                     {
                         Leave(cell, LeftOutReason.NotRead);
                     }
@@ -193,8 +193,8 @@ internal sealed class SheetReading
     }
 
     // I, on a day on which other weeks have words to learn by heart: the, to.
-    // Review, in a column of words to learn by heart, is none of them, as again is.
-    private static bool IsReview(string text) => text.Trim().ToLowerInvariant() is "review" or "revise" or "revision" or "recap" or "test" or "quiz" or "assessment" or "consolidation";
+    // Words for it, or review, in a column of words to learn by heart, are none of them; again is.
+    private bool TeachesNone(string text) => SheetWords.NamesTrickyWords(text) || (LessonWords.LessonOf(text) is not null && PartReader.WordsIn(text) is [var only] && !_reader.IsLearntByHeart(only));
 
     // Two years side by side, each with its letters and its words: words go with the letters that stand after the words before.
     private WrittenRung? OfItsLetters(int column, List<(int Column, WrittenRung Rung)> begun)

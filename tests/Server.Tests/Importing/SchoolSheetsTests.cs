@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using BoldLadder.Core.Importing;
 using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Sounds;
@@ -11,6 +12,11 @@ namespace BoldLadder.Server.Tests.Importing;
 public class SchoolSheetsTests
 {
     private static readonly ShippedData Shipped = new();
+
+    private static readonly ConcurrentDictionary<string, LadderImport> Imports = new();
+
+    // Each sheet is asked about by several tests, and read once for all of them.
+    private static readonly ConcurrentDictionary<string, (WrittenSheet Written, ImportedLadder Imported)> Brought = new();
 
     public static TheoryData<string> All => [.. WrittenSheet.Names];
 
@@ -126,11 +132,11 @@ public class SchoolSheetsTests
     public void Rows_that_stand_in_the_order_of_their_weeks_are_left_as_they_stand() => Assert.All(
         WrittenSheet.Names.Where(x => x is not ("99-alphabetical" or "83-phoneme-grapheme-table" or "146-gpc-weeks" or "257-alphabet-order-with-weeks" or "680-two-tables")), x => Assert.False(Bring(x).Imported.Moved, x));
 
-    private static (WrittenSheet Written, ImportedLadder Imported) Bring(string name)
+    private static (WrittenSheet Written, ImportedLadder Imported) Bring(string name) => Brought.GetOrAdd(name, static x =>
     {
-        var (written, sheets) = Sheets(name);
+        var (written, sheets) = Sheets(x);
         return (written, Read(written, sheets));
-    }
+    });
 
     private static (WrittenSheet Written, IReadOnlyList<Sheet> Sheets) Sheets(string name)
     {
@@ -141,8 +147,11 @@ public class SchoolSheetsTests
 
     private static ImportedLadder Read(WrittenSheet written, IReadOnlyList<Sheet> sheets)
     {
-        var words = new SchoolWords(Shipped.Lexicon, Accent.Find(written.Accent)!);
-        var import = new LadderImport(Shipped.Correspondences, words, new SpellingShares(words, Shipped.Correspondences));
+        var import = Imports.GetOrAdd(written.Accent, static accent =>
+        {
+            var words = new SchoolWords(Shipped.Lexicon, Accent.Find(accent)!);
+            return new LadderImport(Shipped.Correspondences, words, new SpellingShares(words, Shipped.Correspondences));
+        });
         return import.Read(sheets, import.Likeliest(sheets), written.Asked, new Dictionary<string, string>());
     }
 
