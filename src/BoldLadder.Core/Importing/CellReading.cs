@@ -11,7 +11,7 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
     public List<WrittenRung> Of(SheetLayout.PlacedCell cell, ColumnRole role)
     {
         var made = new List<WrittenRung>();
-        if (IsDayOff(cell.Text))
+        if (IsDayOff(cell.Text) && !SheetLines.HasDays(cell.Text))
         {
             leave(cell, LeftOutReason.Holiday);
             return made;

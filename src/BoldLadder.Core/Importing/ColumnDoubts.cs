@@ -39,8 +39,8 @@ internal static class ColumnDoubts
             return [];
         }
 
-        // To read words with ch, beside the ch that is taught.
-        if (SettledColumns.IsTalk(texts) && parts.Exists(y => SettledColumns.IsNamed(y) && IsLetters(y)))
+        // To read words with ch, beside the ch that is taught; d with chalk, beside the d.
+        if (parts.Exists(y => SettledColumns.IsNamed(y) && ((SettledColumns.IsTalk(texts) && IsLetters(y)) || SettledColumns.Describes(x, y, contents))))
         {
             return [];
         }

@@ -19,7 +19,7 @@ internal sealed class LoneCells(SheetLayout layout, PartReader reader, SchoolWor
     public bool Takes(SheetLayout.PlacedCell cell)
     {
         var text = cell.Text.Trim();
-        if (SheetWords.IsHoliday(text) && !Teaches(text))
+        if (SheetWords.IsHoliday(text) && !SheetLines.HasDays(text) && !Teaches(text))
         {
             sheet.Leave(cell, LeftOutReason.Holiday);
             return true;
@@ -156,7 +156,10 @@ internal sealed class LoneCells(SheetLayout layout, PartReader reader, SchoolWor
 
     // Parts, or words in a list; words that make a phrase say what the section is about.
     private bool Teaches(string text) => reader.Read(text) is var read && (read.Any(x => x.Kind is WrittenKind.Grapheme or WrittenKind.Ending or WrittenKind.WordEnd or WrittenKind.Cluster or WrittenKind.RimeUnit or WrittenKind.Structure or WrittenKind.Print)
-        || (read.Any(x => x.Kind == WrittenKind.Word) && (text.Contains(',', StringComparison.Ordinal) || (read.Count < SentenceFrom && read.All(x => x.Kind != WrittenKind.Word || words.FindWord(x.Letters) is { Rank: < Commonest })))));
+        || (read.Any(x => x.Kind == WrittenKind.Word) && (IsList(text) || (read.Count < SentenceFrom && read.All(x => x.Kind != WrittenKind.Word || words.FindWord(x.Letters) is { Rank: < Commonest })))));
+
+    // She, he, we; but not, on a first line: daily sounds, first three weeks.
+    private bool IsList(string text) => sheet.Rungs.Count > 0 ? text.Contains(',', StringComparison.Ordinal) : text.Split(',') is { Length: > 1 } pieces && pieces.All(x => !x.Trim().Contains(' ', StringComparison.Ordinal) || reader.AreLearntByHeart(x));
 
     // Words of which each is one a class must be told.
     private bool Tricky(IReadOnlyList<WrittenPart> read) => read.All(x => words.FindWord(x.Letters) is { } word && word.Rank < 2500);

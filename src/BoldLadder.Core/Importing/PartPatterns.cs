@@ -130,6 +130,10 @@ internal static partial class PartPatterns
     [GeneratedRegex(@"^(?:long|short)\s+(?:[aeiou]|oo)$", Any)]
     public static partial Regex IsManner();
 
+    // "Double f, l, s", "doubled letters l and s".
+    [GeneratedRegex(@"^\s*doubled?\s+(?:letters?\s+|consonants?\s+)?:?\s*(?<letter>[b-z])(?:\s*(?:,|/|&|\band\b)+\s*(?<letter>[b-z]))*\s*$", Any)]
+    public static partial Regex Doubled();
+
     [GeneratedRegex(@"(?<![-–])\b(?:new|the|sound|sounds|letters?|spelling|spelt|spelled|grapheme|phoneme|digraph|trigraph|split|quadgraph|long|short|soft|hard|voiced|unvoiced|voiceless|noisy|quiet|both|end|ending|endings|suffix|prefix|final|initial|at|saying|making|says|making|plural|doubles?|doubled|alternative|pronunciation|again!?|teach|introduce|intro|start|begin|code|with|cluster|blend|rime|family|(?:vowel|consonant)(?:\s+(?:team|pair|digraph)s?)?|r-controlled|spellings?\s+of|silent(?:\s+[a-z](?![a-z]))?)\b(?!-)|[!?*]", Any)]
     public static partial Regex Noise();
 

@@ -111,6 +111,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         text = EndsIn().Replace(WhatTakesIt().Replace(Neighbours().Replace(WhereAhead().Replace(text, "${letters}"), " "), ""), x => x.Groups["dash"].Success ? "ending " : "final ");
         text = SaidSounds.WithLengths(text);
         text = VowelOfVce().Replace(text, x => string.Join(", ", x.Groups["vowel"].Captures.Select(v => $"{v.Value}_e")));
+        text = Doubled().Replace(text, x => string.Join(", ", x.Groups["letter"].Captures.Select(c => c.Value + c.Value)));
         text = Adding().Replace(text, x => string.Join(", ", x.Groups["ending"].Captures.Select(e => "-" + e.Value.ToLowerInvariant())));
         text = (ArrowsBetween().Match(text) is { Success: true } arrows ? arrows : NumberedInRow().Match(text)) is { Success: true } row ? string.Join(", ", row.Groups["part"].Captures.Select(x => x.Value)) : PlusE().Replace(text.Trim(), "${first}e");
         text = BothManners().Replace(BracketEnd().Replace(text, "), "), " both ");

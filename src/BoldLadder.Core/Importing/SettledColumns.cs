@@ -18,7 +18,8 @@ internal static class SettledColumns
         columns = Promoted(columns, contents);
 
         // Where letters stand in one column, a column in which there is nothing to read holds none, whatever it is called: blending focus.
-        columns = Taken(columns, ColumnRole.Notes, x => IsPart(x) && contents.TextsOf(x) is { Count: > 2 } texts && Share(texts, t => contents.Reader.Read(t).Any(p => p.Kind != WrittenKind.Kept)) < 0.2 && StandsBeside(x, y => IsPart(y) && IsLetters(y)));
+        columns = Taken(columns, ColumnRole.Notes, x => IsPart(x) && contents.TextsOf(x) is { Count: > 2 } texts && Share(texts, t => contents.Reader.Read(t).All(p => p.Kind == WrittenKind.Kept)) >= 0.5
+            && Share(texts, t => contents.Reader.Read(t).Any(p => p.Kind is not (WrittenKind.Kept or WrittenKind.Lesson))) < 0.2 && StandsBeside(x, y => IsPart(y) && IsLetters(y)));
         columns = Taken(columns, ColumnRole.Notes, x => IsPart(x) && GoesOver(x, columns, contents));
 
         // Beside a column of letters one of sentences about them says the same in words: adding -es to words ending in y.
@@ -41,6 +42,9 @@ internal static class SettledColumns
 
         // Focus: letters, pairs. In words alone nothing is taught, where letters stand under sounds.
         columns = Taken(columns, ColumnRole.Notes, x => IsPart(x) && contents.TextsOf(x) is { Count: > 2 } texts && texts.TrueForAll(t => contents.Reader.Read(t).All(p => p.Kind is WrittenKind.Kept or WrittenKind.Word)) && columns.Any(y => y.Role == ColumnRole.Sounds && IsLetters(y)));
+
+        // Sound: l. Write on boards: l on the back of a friend.
+        columns = Taken(columns, ColumnRole.Notes, x => IsPart(x) && x.Heading.Length > 0 && !IsNamed(x) && columns.Any(y => y.Role == ColumnRole.Sounds && Mostly(contents.TextsOf(y), contents.Reader.LooksLikePart) && contents.IsBeside(x, y) && Describes(x, y, contents)));
 
         // Sounds are said of the letters beside them; where no column stands beside them, or lists of them stand mostly alone, they are what is taught.
         var none = Taught().Count == 0;
@@ -81,7 +85,8 @@ internal static class SettledColumns
 
     private static bool IsPart(SheetColumn x) => x.Role == ColumnRole.Parts && !SheetWords.HeadsDay(x.Heading);
 
-    private static bool Describes(SheetColumn x, SheetColumn letters, ColumnContents contents)
+    /// <summary>True for what is said, in words, of the letters in the same rows of another column, and of no others: <i>l on the back of a friend</i>.</summary>
+    public static bool Describes(SheetColumn x, SheetColumn letters, ColumnContents contents)
     {
         var rows = contents.CellsOf(letters).GroupBy(c => c.Row).ToDictionary(c => c.Key, c => c.SelectMany(t => contents.Reader.Read(t.Text)).ToList());
         var told = contents.CellsOf(x).Where(c => rows.ContainsKey(c.Row)).Select(c => (c.Row, Read: contents.Reader.Read(c.Text).Where(p => p.Kind == WrittenKind.Grapheme).ToList())).ToList();

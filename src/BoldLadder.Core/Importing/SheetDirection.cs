@@ -48,8 +48,14 @@ internal static partial class SheetDirection
             return true;
         }
 
-        // Five days of a half-term's project are no terms.
-        return rows.Where(x => x.Select(c => c.Text).Distinct().Count() > 2).Any(row => row.Count(x => SheetWords.IsWeek(x.Text) || (SheetWords.IsSection(x.Text) && !SheetWords.IsOrdinal(x.Text) && SheetWords.RoleOf(x.Text) is null && !SheetWords.HeadsDay(x.Text))) is var labels
+        // "Day | Year R | Year 1": the one year's all before the other's.
+        if (dated.Count > 2 && dated.Skip(1).All(x => SheetWords.NamesYear(x.Text)))
+        {
+            return true;
+        }
+
+        // Five days of a half-term's project are no terms; the halves of two terms that stand over them are.
+        return rows.Where((x, at) => x.Select(c => c.Text).Distinct().Count() > 2 || (at > 0 && rows[at - 1].Count(c => c.Columns > 1 && SheetWords.IsSection(c.Text)) > 1)).Any(row => row.Count(x => SheetWords.IsWeek(x.Text) || (SheetWords.IsSection(x.Text) && !SheetWords.IsOrdinal(x.Text) && SheetWords.RoleOf(x.Text) is null && !SheetWords.HeadsDay(x.Text))) is var labels
             && labels >= 3 && labels >= row.Count - 1 && !LargerDown(cells, row));
     }
 

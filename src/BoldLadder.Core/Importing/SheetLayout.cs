@@ -73,11 +73,12 @@ public sealed class SheetLayout
         var placed = cells.Except(titles).Select(x => turned ? new PlacedCell(x.Column, x.Row, x) : new PlacedCell(x.Row, x.Column, x)).ToList();
         placed = turned ? Unfolded(Unnumbered(placed)) : Halved(Unfolded(placed));
         var sounds = SoundsOver(placed, turned, reader, words);
-        var beside = sounds.Count > 0 ? TopOf(placed).Where(IsBeside).ToDictionary(x => x.Column, x => SheetWords.RoleOf(x.Text)!.Value) : [];
-        placed = sounds.Count > 0 ? [.. placed.Except(TopOf(placed))] : placed;
+        var over = SoundRowOf(placed, turned);
+        var beside = sounds.Count > 0 ? over.Where(IsBeside).ToDictionary(x => x.Column, x => SheetWords.RoleOf(x.Text)!.Value) : [];
+        placed = sounds.Count > 0 ? [.. placed.Except(over)] : placed;
         var rows = placed.GroupBy(x => x.Row).OrderBy(x => x.Key).Select(x => (IReadOnlyList<PlacedCell>)[.. x.OrderBy(c => c.Column)]).ToList();
-        var header = rows.Find(x => !turned && SheetDirection.LargerDown(cells, [.. x.Select(c => c.Cell)])) ?? HeaderOf(rows, reader);
-        var headers = rows.Where(x => header is not null && IsHeader(x, header)).Select(x => x[0].Row).ToHashSet();
+        var header = rows.Find(x => !turned && SheetDirection.LargerDown(cells, [.. x.Select(c => c.Cell)])) ?? SheetHeader.Of(rows, reader);
+        var headers = rows.Where(x => header is not null && SheetHeader.ComesAgain(x, header)).Select(x => x[0].Row).ToHashSet();
         var days = header is not null && header.Count(x => SheetWords.HeadsDay(x.Text)) >= 3;
         // "Tricky | he | she", under "Set 1 | m | o": what a row says of itself says nothing of its columns.
         var leftmost = placed.Select(x => x.Column).DefaultIfEmpty().Min();
@@ -101,16 +102,18 @@ public sealed class SheetLayout
     // spellings of one sound, as they come.
     private static Dictionary<int, string> SoundsOver(List<PlacedCell> cells, bool turned, PartReader reader, SchoolWords words)
     {
-        var first = TopOf(cells);
+        var first = SoundRowOf(cells, turned);
         var sounds = first.Skip(1).Where(x => turned || !IsBeside(x)).ToList();
         return sounds.Count > 1 && (turned ? SheetWords.NamesSound(first[0].Text) : sounds.TrueForAll(x => x.Text.Trim() is ['/', _, .., '/'])) && sounds.TrueForAll(x => reader.Read(x.Text) is [{ Kind: WrittenKind.Grapheme }]) ? sounds.ToDictionary(x => x.Column, x => reader.Read(x.Text)[0] is var part && SoundOf(part, words) is { } said ? said : part.Letters) : [];
     }
 
-    private static List<PlacedCell> TopOf(List<PlacedCell> cells)
-    {
-        var first = cells.Select(x => x.Row).DefaultIfEmpty().Min();
-        return [.. cells.Where(x => x.Row == first).OrderBy(x => x.Column)];
-    }
+    // Its sounds stand at the left of a sheet that was turned, or at its right.
+    private static List<PlacedCell> SoundRowOf(List<PlacedCell> cells, bool turned) =>
+        TopOf(cells) is var top && turned && !SheetWords.NamesSound(top[0].Text) && RowAt(cells, cells.Max(x => x.Row)) is var last && SheetWords.NamesSound(last[0].Text) ? last : top;
+
+    private static List<PlacedCell> TopOf(List<PlacedCell> cells) => RowAt(cells, cells.Select(x => x.Row).DefaultIfEmpty().Min());
+
+    private static List<PlacedCell> RowAt(List<PlacedCell> cells, int row) => [.. cells.Where(x => x.Row == row).OrderBy(x => x.Column)];
 
     // Notes, or what was done, beside the sounds.
     private static bool IsBeside(PlacedCell heading) => SheetWords.RoleOf(heading.Text) is ColumnRole.Notes or ColumnRole.LeftOut;
@@ -150,11 +153,11 @@ public sealed class SheetLayout
         return unfolded;
     }
 
-    // What numbered the rows of a sheet that was turned round would be a row that teaches nothing.
+    // What numbered or dated the rows of a sheet that was turned round would be a row that teaches nothing.
     private static List<PlacedCell> Unnumbered(List<PlacedCell> cells)
     {
         var first = TopOf(cells);
-        return first.Count > 2 && SheetWords.IsCounted(first[0].Text) && first.Skip(1).All(x => SheetWords.IsOrdinal(x.Text)) ? [.. cells.Except(first)] : cells;
+        return first.Count > 2 && SheetWords.IsCounted(first[0].Text) && first.Skip(1).All(x => SheetWords.IsOrdinal(x.Text) || SheetWords.IsDayOfDiary(x.Text)) ? [.. cells.Except(first)] : cells;
     }
 
     // Two halves of a term side by side, each a column under its name, and so on down the sheet: one below the other.
@@ -188,7 +191,8 @@ public sealed class SheetLayout
     {
         foreach (var row in cells.GroupBy(x => x.Row).OrderBy(x => x.Key).Take(SheetDirection.LastHeaderRow).Select(x => x.OrderBy(c => c.Column).ToList()))
         {
-            for (var lead = 0; lead <= 1 && row.Count >= 4 + lead; lead++)
+            // Week 6 | review | assess | review | assess heads nothing.
+            for (var lead = 0; lead <= 1 && row.Count >= 4 + lead && !SheetWords.IsWeek(row[0].Text); lead++)
             {
                 var names = row.Skip(lead).Select(x => x.Text.Trim().ToLowerInvariant()).ToList();
                 var width = names.FindIndex(1, x => x == names[0]);
@@ -201,56 +205,6 @@ public sealed class SheetLayout
 
         return null;
     }
-
-    private static IReadOnlyList<PlacedCell>? HeaderOf(List<IReadOnlyList<PlacedCell>> rows, PartReader reader)
-    {
-        var widest = rows.Count == 0 ? 0 : rows.Max(x => x.Count);
-        var first = rows.FirstOrDefault(x => x.Count > 1);
-        return rows.Take(SheetDirection.LastHeaderRow).Where(row => Named(row, reader) is var named && (named >= Math.Min(2, widest) || (row == first && HeadsNumbers(row, rows, reader)))
-            // In the first row of several, two that are known head the others with them.
-            && (named * 2 >= row.Count || (row == first && row.All(x => x.Text.Trim().Length > 2 && !reader.LooksLikePart(x.Text))))
-            && row.All(x => x.Text.Length > 1 || x.Text is "#") && !row.Any(x => SheetWords.IsWeek(x.Text))
-            // Summer | words of two syllables, below Autumn and Spring, is the last of the terms.
-            && !(SheetWords.IsSection(row[0].Text) && SheetWords.RoleOf(row[0].Text) is null && rows.Any(x => x[0].Row < row[0].Row && x[0].Column == row[0].Column && x.Count > 1 && SheetWords.IsSection(x[0].Text)))
-            && (widest > 1 || (row == rows[0] && !reader.LooksLikePart(row[0].Text) && !(SheetWords.Labelled(row[0].Text) is var (label, taught) && (reader.LooksLikePart(taught) || (SheetWords.IsWeek(label) && LessonWords.LessonOf(taught) is not null)))))).MaxBy(x => Named(x, reader)) ?? Sounded(rows, reader) ?? Numbered(rows) ?? Ticked(rows) ?? Topped(rows, reader);
-    }
-
-    // "Week | Plan", or "Plan | Week", and below it numbers or weekdays beside what is taught.
-    private static bool HeadsNumbers(IReadOnlyList<PlacedCell> row, List<IReadOnlyList<PlacedCell>> rows, PartReader reader) => row is [var one, var two] && SheetWords.IsCounted(one.Text) != SheetWords.IsCounted(two.Text)
-        && (SheetWords.IsCounted(one.Text) ? (one, two) : (two, one)) is var (label, other) && !reader.LooksLikePart(other.Text) && !reader.IsToldWhole(other.Text.Trim())
-        && rows.Where(x => x[0].Row > label.Row).SelectMany(x => x).Where(x => x.Column == label.Column).ToList() is { Count: > 2 } below && below.TrueForAll(x => SheetWords.IsOrdinal(x.Text) || SheetWords.WeekdayOf(x.Text) > 0);
-
-    // "Week | Main group sound | Other group sound", or over weeks "Blue group | Blue words": whatever is said of them.
-    private static IReadOnlyList<PlacedCell>? Sounded(List<IReadOnlyList<PlacedCell>> rows, PartReader reader) => rows.FirstOrDefault(x => x.Count > 1) is { } first && !first.Any(x => reader.LooksLikePart(x.Text))
-        && ((SheetWords.IsCounted(first[0].Text) && first.Skip(1).All(x => SheetWords.MentionsSounds(x.Text))) || first.All(x => SheetWords.NamesWhose(x.Text))) ? first : null;
-
-    // "Set | 1st | 2nd | 3rd": which of its set each column holds.
-    private static IReadOnlyList<PlacedCell>? Numbered(List<IReadOnlyList<PlacedCell>> rows) =>
-        rows.FirstOrDefault(x => x.Count > 2) is { } first && SheetWords.IsCounted(first[0].Text) && first.Skip(1).All(x => SheetWords.IsOrdinal(x.Text)) ? first : null;
-
-    // "Sound | Ayo | Bea", and below the names ticks: who knows what.
-    private static IReadOnlyList<PlacedCell>? Ticked(List<IReadOnlyList<PlacedCell>> rows) => rows.FirstOrDefault(x => x.Count > 2) is { } first && SheetWords.RoleOf(first[0].Text) is not null
-        && rows.Where(x => x[0].Row > first[0].Row).SelectMany(x => x).Where(x => x.Column > first[0].Column).ToList() is { Count: > 3 } below && below.TrueForAll(x => SheetWords.IsTick(x.Text) || SheetDates.IsDate(x.Text) || SheetWords.IsDayOfDiary(x.Text)) && below.Exists(x => SheetWords.IsTick(x.Text)) ? first : null;
-
-    // A row of plain words over columns of which one holds parts heads them, whatever it says: Vowels, Contents.
-    private static IReadOnlyList<PlacedCell>? Topped(List<IReadOnlyList<PlacedCell>> rows, PartReader reader)
-    {
-        var first = rows.FirstOrDefault(x => x.Count > 1);
-        var below = first is null ? [] : rows.Where(x => x[0].Row > first[0].Row).SelectMany(x => x).Where(x => first.Any(h => h.Column == x.Column)).GroupBy(x => x.Column, x => x.Text).ToList();
-        return first is not null && below.Sum(x => x.Count()) >= 4 && first.All(x => x.Text.Length > 3 && !reader.Read(x.Text).Any(p => p.Kind is not (WrittenKind.Kept or WrittenKind.Word)))
-            && !first.Any(x => SheetWords.IsWeek(x.Text) || SheetWords.IsSection(x.Text) || SheetWords.IsHoliday(x.Text))
-            && (first.Count > 2 ? below.Exists(x => x.Count() >= 4 && Share([.. x], reader.LooksLikePart) >= 0.8) : Share([.. below.SelectMany(x => x)], reader.LooksLikePart) >= 0.8) ? first : null;
-    }
-
-    // Digraph sh heads nothing: it is taught. Nor does Wednesday | revisit, at the left of what is done on it.
-    private static int Named(IReadOnlyList<PlacedCell> row, PartReader reader) => row.Count(x => SheetWords.HeadsDay(x.Text) ? row.Count(y => SheetWords.HeadsDay(y.Text)) > 1 || x != row[0]
-        : SheetWords.RoleOf(x.Text) is not null && !(x.Text.Trim().Contains(' ', StringComparison.Ordinal) && reader.Read(x.Text) is [{ Kind: WrittenKind.Grapheme }]));
-
-    // The headings come again, or those of a table of its own below: week and graphemes, then week and words.
-    private static bool IsHeader(IReadOnlyList<PlacedCell> row, IReadOnlyList<PlacedCell> header) => row == header || (row.Count > 1 && IsSame(row[0], header[0]) && row.All(x => SheetWords.RoleOf(x.Text) is not null))
-        || (row.Count > 1 && row.Count(x => header.Any(h => IsSame(x, h))) * 10 >= row.Count * 8);
-
-    private static bool IsSame(PlacedCell x, PlacedCell h) => h.Column == x.Column && string.Equals(h.Text.Trim(), x.Text.Trim(), StringComparison.OrdinalIgnoreCase);
 
     private static ColumnRole Guess(string heading, IReadOnlyList<string> texts, PartReader reader, SchoolWords words)
     {
@@ -287,7 +241,7 @@ public sealed class SheetLayout
                 : role is ColumnRole.RimeUnits && Mostly(texts, PartPatterns.Manner().IsMatch) ? ColumnRole.Sounds
                 : role is ColumnRole.RimeUnits && (texts.All(SheetWords.NamesFamily) || texts.All(x => char.IsAsciiLetterUpper(x[0]) && x.Length > 3 && words.FindWord(x.Split(' ')[0]) is not null) || (texts.Distinct().Count() < texts.Count && texts.All(x => PartReader.WordsIn(x) is [{ Length: > 3 }] && x[0] != '-'))) ? ColumnRole.Section
                 // Taught: ticks, or what was.
-                : role is ColumnRole.LeftOut && texts.Distinct().Count() > 3 && Mostly(texts, x => reader.LooksLikePart(x) && !SheetWords.IsTick(x)) ? ColumnRole.Parts
+                : role is ColumnRole.LeftOut && texts.Distinct().Count() is var different && different > 2 && Share(texts, x => reader.LooksLikePart(x) && !SheetWords.IsTick(x)) is var letters && (letters == 1 || (different > 3 && letters >= 0.6)) ? ColumnRole.Parts
                 // Ways to spell it: what stands there is letters, whatever the word spell is used for elsewhere.
                 : role is ColumnRole.Words && texts.Count > 2 && !texts.All(SheetWords.IsTick) && Share(texts, reader.LooksLikePart) >= 0.8 ? ColumnRole.Parts
                 // A column called skill, or type, that holds parts and little else is what is taught.
@@ -325,8 +279,8 @@ public sealed class SheetLayout
     private static bool IsPhrase(string text) => text.Trim().Split(' ') is { Length: > 1 } words && char.IsAsciiLetterUpper(words[0][0]) && words.Skip(1).All(x => x.Length > 0 && x.All(char.IsAsciiLetterLower));
 
     // Use the sand tray: what somebody is to do, and no words to be read.
-    private static bool IsTalk(string text, SchoolWords words) =>
-        !text.AsSpan().ContainsAny(",;/\n|") && PartReader.WordsIn(text) is { Count: >= PhraseFrom } all && all.Any(x => x.Length > 1 && words.FindWord(x) is { Rank: < Joining });
+    private static bool IsTalk(string text, SchoolWords words) => !text.AsSpan().ContainsAny(",;/\n|")
+        && (SheetWords.SaysWhatTheyDo(text) || (PartReader.WordsIn(text) is { Count: >= PhraseFrom } all && all.Any(x => x.Length > 1 && words.FindWord(x) is { Rank: < Joining })));
 
     // Numbers that count on, all through the sheet or from each week anew, say which day it is.
     private static bool AreWhich(IReadOnlyList<string> texts)

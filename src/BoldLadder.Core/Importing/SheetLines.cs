@@ -29,6 +29,9 @@ internal static partial class SheetLines
     private static partial Regex BothLabelled();
 
     // "Mon g, Tue o, Wed review": a day on each line.
+    /// <summary>True for a line of several days, of which one off is none of the others: <i>Mon – settling in; Tue – n; Wed – o</i>.</summary>
+    public static bool HasDays(string text) => DayInLine().Count(text) > 1;
+
     private static string EachDay(string text) => DayInLine().Matches(text) is { Count: > 1 } days
         ? DayInLine().Replace(text, x => x.Index == days[0].Index ? $" {x.Groups["day"].Value}: " : $"\n{x.Groups["day"].Value}: ") : text;
 

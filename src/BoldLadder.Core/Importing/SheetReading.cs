@@ -146,6 +146,9 @@ internal sealed class SheetReading
                     }
 
                     break;
+                case ColumnRole.Words when SheetWords.SpeaksOfWords(cell.Text) && owner is not null:
+                    owner.Notes.Add(cell.Text);
+                    break;
                 case ColumnRole.Words:
                     foreach (var rung in made)
                     {

@@ -106,9 +106,9 @@ internal static partial class SheetWords
     private static partial Regex Plan();
 
     /// <summary>True for the year that a class is in: <i>Reception</i>, <i>Year 1</i>, <i>P2</i>.</summary>
-    public static bool NamesYear(string text) => YearName().IsMatch(text);
+    public static bool NamesYear(string text) => YearName().IsMatch(PartReader.WithoutBrackets(text));
 
-    [GeneratedRegex(@"^\s*(nursery|pre-?school|pre-?k|reception|kindergarten|foundation|(?:year|grade|primary|class)\s*\d|[pyk]\s?\d|(?:first|second|third)\s+(?:grade|class|year)|(?:junior|senior)\s+infants)\s*$", Any)]
+    [GeneratedRegex(@"^\s*(nursery|pre-?school|pre-?k|reception|kindergarten|foundation|year\s+r|(?:year|grade|primary|class)\s*\d|[pyk]\s?\d|(?:first|second|third)\s+(?:grade|class|year)|(?:junior|senior)\s+infants)\s*$", Any)]
     private static partial Regex YearName();
 
     /// <summary>True for days on which nothing is taught.</summary>
@@ -155,6 +155,18 @@ internal static partial class SheetWords
 
     /// <summary>True for what heads a list of words to learn by heart: <i>words to know on sight</i>.</summary>
     public static bool HeadsWords(string text) => text.StartsWith("words", StringComparison.OrdinalIgnoreCase) && !text.AsSpan().ContainsAny(":,") && RoleOf(text) == ColumnRole.TrickyWords;
+
+    /// <summary>True for what says of words of which kind they are, where others show some: <i>CVC words</i>, <i>words with digraphs</i>.</summary>
+    public static bool SpeaksOfWords(string text) => !text.AsSpan().ContainsAny(",;:/\n") && OfWords().IsMatch(text);
+
+    [GeneratedRegex(@"\S\s+words\s*$|^\s*words\s+\S", Any)]
+    private static partial Regex OfWords();
+
+    /// <summary>True for what children are to do, in words: <i>read captions</i>, <i>hear the first sound</i>.</summary>
+    public static bool SaysWhatTheyDo(string text) => Done().IsMatch(text);
+
+    [GeneratedRegex(@"^\s*(can\s+)?(read|write|hear|say|blend|segment|spell|know|recogni[sz]e|use|find|begin\s+to|start\s+to)\s+\S", Any)]
+    private static partial Regex Done();
 
     /// <summary>True for a tick that says yes.</summary>
     public static bool IsYes(string text) => IsTick(text) && !text.Trim().StartsWith("n", StringComparison.OrdinalIgnoreCase);
@@ -258,7 +270,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"\b(rimes?|rime\s+units?|(word\s+)?(?<!sound\s)famil(y|ies)|chunks?)\b", Any)]
     private static partial Regex RimeHeader();
 
-    [GeneratedRegex(@"^\s*(new|what)\s*$|\b(graphemes?|gpcs?|spellings?|letters?|consonants?|vowels?|correspondences?|digraphs?|trigraphs?|doubles|double\s+letters|code|focus|objectives?|contents?|coverage|patterns?|to\s+teach|teach(ing)?|new\s+(learning|sounds?|phonics|this\s+week|today|teaching)|learning|phonics?|(first|second|third|1st|2nd|3rd|agreed|planned|weekly)\s+(new\s+)?(sounds?|graphemes?|letters?)|(joined|joint)\s+(sounds?|phonemes?)|(sounds?|letters?|graphemes?)\s+of\s+the\s+(week|day)|(mon|tues|wednes|thurs|fri)day['’]?s\s+(sounds?|letters?|graphemes?)|what(\s+is|'s|\s+we\s+teach\s+that\s+is)\s+(new|taught)|what\s+(we|they|I|children|pupils)\s+(teach|do|cover|learn|are\s+(doing|learning|taught))|taught\s+today|written|how\s+(it\s+is|it's|we)\s+(spelt|spelled|written|write\s+it)|ways?\s+(to|of|we)\s+(spell|writ)\w*(\s+it)?)\b", Any)]
+    [GeneratedRegex(@"^\s*(new|what)\s*$|^\s*(initial|medial|final)(\s+position)?\s*$|\b(graphemes?|gpcs?|spellings?|letters?|consonants?|vowels?|correspondences?|digraphs?|trigraphs?|doubles|double\s+letters|code|focus|objectives?|contents?|coverage|patterns?|to\s+teach|teach(ing)?|new\s+(learning|sounds?|phonics|this\s+week|today|teaching)|learning|phonics?|(first|second|third|1st|2nd|3rd|agreed|planned|weekly)\s+(new\s+)?(sounds?|graphemes?|letters?)|(joined|joint)\s+(sounds?|phonemes?)|(sounds?|letters?|graphemes?)\s+of\s+the\s+(week|day)|(mon|tues|wednes|thurs|fri)day['’]?s\s+(sounds?|letters?|graphemes?)|what(\s+is|'s|\s+we\s+teach\s+that\s+is)\s+(new|taught)|what\s+(we|they|I|children|pupils)\s+(teach|do|cover|learn|are\s+(doing|learning|taught))|taught\s+today|written|how\s+(it\s+is|it's|we)\s+(spelt|spelled|written|write\s+it)|ways?\s+(to|of|we)\s+(spell|writ)\w*(\s+it)?)\b", Any)]
     private static partial Regex PartHeader();
 
     [GeneratedRegex(@"\bwords?\s+((for|to)\s+)?(read|spell|writ|blend|segment)\w*|\b(read|spell|writ)ing\s+words?\b|\bspellings?\s+(test|list|words?)\b|\bspellings?\s+(to\s+(learn|take|practi[sc]e|send)|for\s+home|sent)\b|\b(home|take[\s-]home)\s+spellings?\b", Any)]
@@ -281,7 +293,7 @@ internal static partial class SheetWords
     /// <summary>True for what people say to each other in a letter.</summary>
     public static bool IsCourtesy(string text) => Courtesy().IsMatch(text);
 
-    [GeneratedRegex(@"^\s*(dear|(many\s+|with\s+)?thanks|thank\s+you|(kind(est)?|best|warm)\s+(regards|wishes)|yours|love\s+from)\b", Any)]
+    [GeneratedRegex(@"^\s*(dear|(hello|hi|hey|good\s+(morning|afternoon|evening))\s+(all|both|everyone|everybody|team|there|folks|families|parents|colleagues)|(many\s+|with\s+)?thanks|thank\s+you|(kind(est)?|best|warm)\s+(regards|wishes)|yours|love\s+from)\b", Any)]
     private static partial Regex Courtesy();
 
     // As in a diary, without a year: Mon 7 Sept, 7th of May, Sept. 7, 7/9.

@@ -93,9 +93,12 @@ internal static class ListeningQuestion
                 {
                     // Few words of one beat begin with a vowel; apple and animal do, and their first sound is as plain.
                     var longer = has.IsVowel && place == "first";
-                    return [.. ListeningWords.Holding(brief.Stock, has, longer ? MostBegun : ListeningWords.MostSounds)
+                    var all = ListeningWords.Holding(brief.Stock, has, longer ? MostBegun : ListeningWords.MostSounds)
                         .Where(x => x.Place == place && (longer ? x.Syllables <= MostBeats : Plain(brief, x)) && !x.Heard.Contains(rules.SoundKey(not)))
-                        .OrderBy(x => !Plain(brief, x)).ThenBy(x => !StandsClear(x, place))];
+                        .OrderBy(x => !Plain(brief, x)).ThenBy(x => !StandsClear(x, place)).ToList();
+                    // Dream only where there is too little beside dog.
+                    var clear = all.FindAll(x => Plain(brief, x) && StandsClear(x, place));
+                    return clear.Count(x => !riddles.Contains(x.Word.Spelling)) >= count ? clear : all;
                 }
             }
         }
