@@ -48,15 +48,16 @@ public sealed class ReadingChoice(WordStock stock)
         // Where a rung has two graphemes, each gets its share: the more of one there are, the less another is worth.
         var parts = candidates.Where(x => x.TargetBit >= 0).Select(x => x.TargetBit).Distinct().Count();
         var looks = Array.ConvertAll(candidates, x => new Look(x));
-        var chosen = new List<ReadingPool.Candidate>();
+        var (chosen, places) = (new List<ReadingPool.Candidate>(), new Dictionary<string, int>());
         while (chosen.Count < brief.Count && chosen.Count < candidates.Length)
         {
             var at = Array.IndexOf(worth, worth.Max());
             var best = looks[at];
             chosen.Add(candidates[at]);
+            var isSpread = best.Place is not null && (places[best.Place] = places.GetValueOrDefault(best.Place) + 1) <= MostOfPlace;
             for (var i = 0; i < worth.Length; i++)
             {
-                worth[i] -= Sameness(looks[i], best) + (parts > 1 && best.Target >= 0 && looks[i].Target == best.Target ? 1 : 0);
+                worth[i] -= Sameness(looks[i], best) + (isSpread && looks[i].Place == best.Place ? SamePlace : 0) + (parts > 1 && best.Target >= 0 && looks[i].Target == best.Target ? 1 : 0);
             }
 
             worth[at] = double.NegativeInfinity;
@@ -96,13 +97,16 @@ public sealed class ReadingChoice(WordStock stock)
         return (words[..count], Array.ConvertAll(behind[..count], x => -x));
     }
 
-    // What makes a list dull: the same family, rhyme, first letter, length or place of the target again.
+    // The part in the same place again makes a list dull, up to a point: er stands at the end of nearly all that children know.
+    private const double SamePlace = 0.8;
+    private const int MostOfPlace = 5;
+
+    // So do the same family, rhyme, first letter or length.
     private static double Sameness(in Look x, in Look other) =>
         (x.Family == other.Family ? OfOneFamily : 0)
         + (x.Rime == other.Rime && !(x.RhymesByTarget && other.RhymesByTarget) ? 2.5 : 0)
         + (x.Begins == other.Begins ? 1 : 0)
-        + (x.Boxes == other.Boxes ? 0.5 : 0)
-        + (x.Place is not null && x.Place == other.Place ? 0.8 : 0);
+        + (x.Boxes == other.Boxes ? 0.5 : 0);
 
     // What two words are compared by, side by side: each chosen word is held beside hundreds.
     private readonly struct Look(ReadingPool.Candidate x)

@@ -145,9 +145,12 @@ public sealed class ReadingPool
         Lately = 2,
     }
 
+    // More than a list gains by another place of the part: sister and winter on the first day of er, before perform.
+    private const double Everyday = 6;
+
     private static double Worth(OfferedWord offered, int targetAt, WordShape shape, Going keeps, int ended, ReadingBrief brief) =>
         (targetAt >= 0 ? WorthOnThePoint : 0)
-        + (offered.Word.Familiarity == Familiarity.AtFourOrFive ? 4 : 0)
+        + (offered.Word.Familiarity == Familiarity.AtFourOrFive ? Everyday : 0)
         + (keeps.HasFlag(Going.Due) ? 1.5 : 0)
         + (keeps.HasFlag(Going.Lately) ? 1.5 : 0)
         - (offered.IsOfGrammar ? 6 : 0)

@@ -159,7 +159,9 @@ internal static class PractisePart
         var chosen = on.Concat(words.Where(x => !x.HoldsTarget).Take(Math.Min(others, count - on.Count))).ToList();
         // Of those as short as the shortest, such as the adult did not show lately.
         var since = WorkDone.Since(brief, Activity.Read, ShownApart);
-        var first = chosen.Where(x => x.HoldsTarget).GroupBy(x => x.Target).Take(Shown)
+        // Of -ing, -ed and -s one with each: arms and oats both have -s, however that is said.
+        var several = brief.Targets.Count(x => x.Ending is not null) > 1;
+        var first = chosen.Where(x => x.HoldsTarget).GroupBy(x => several && x.Word.Ended is { } ended ? ended.Taught : x.Target).Take(Shown)
             .SelectMany(mine => mine.Where(x => x.Shape.Boxes == mine.First().Shape.Boxes).OrderByDescending(x => since(x.Word.Key)).Concat(mine).Distinct().Select((x, turn) => (x, turn))).ToList();
         var shown = first.Where(x => x.turn == 0).Concat(first.Where(x => x.turn == 1)).Select(x => x.x).Take(Shown).ToList();
         return [.. shown, .. chosen.Except(shown)];

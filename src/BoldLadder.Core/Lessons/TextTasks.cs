@@ -47,8 +47,13 @@ public static class TextTasks
             // Sea and see sound the same: that is no rhyme.
             .OrderByDescending(x => holds(x)).DistinctBy(x => string.Join(' ', stock.Words.Of(x).Readings[0].Segments.Select(s => stock.Rules.SoundKey(s.Correspondence.Sound))))
             .GroupBy(stock.RimeOf).Where(x => x.Count() >= FewestToHunt && (things.Count == 0 || x.Any(w => holds(w)))).OrderByDescending(x => x.Count()).Take(1)
-            .Select(x => Reason.Of(ReasonCode.AskFindRhymes, [.. x.Take(MostRhymes).Select(w => w.Spelling)]));
+            .Select(x => Reason.Of(ReasonCode.AskFindRhymes, [.. x.Take(MostRhymes).Select(w => Written(w, words))]));
     }
+
+    // Hank, who got off the bunk, is no hank of wool: what no child knows and has its capital wherever it stands is a name.
+    private static string Written(Words.LexiconWord word, List<string> words) =>
+        word.Familiarity is not (Words.Familiarity.AtFourOrFive or Words.Familiarity.AtSixOrSeven) && words.FindAll(x => x.Equals(word.Spelling, StringComparison.OrdinalIgnoreCase)) is { Count: > 0 } written && written.TrueForAll(x => char.IsAsciiLetterUpper(x[0]))
+            ? written[0] : word.Spelling;
 
     // Red ends in e, d and nothing is over: where such a word stands among them, nobody could tell how many there are.
     private static int Ended(List<string> words, string ending, WordStock stock)

@@ -41,6 +41,15 @@ public class ChildrensTasksTests
     }
 
     [Fact]
+    public void A_name_keeps_its_capital_where_children_find_what_rhymes()
+    {
+        var lesson = LessonAt(60) with { Teaches = [.. World.Estuary.Rungs.SelectMany(x => x.Adds)] };
+        var story = World.Stories.Stories.Single(x => x.Title == "Honk");
+        var block = new LessonBlock(LessonPart.Apply, Activity.ReadStory, [new ItemMaker(World.South, []).Story(new GradedStory(story, 0, 0))]);
+        Assert.Equal(["Hank", "tank"], Assert.Single(TextTasks.Of(lesson, block, World.South), x => x.Code == ReasonCode.AskFindRhymes).Arguments);
+    }
+
+    [Fact]
     public void On_a_rungs_next_day_words_are_built_hidden_and_written_from_memory()
     {
         List<string> Words(Lesson x, Activity activity) => [.. x.Blocks.Where(b => b.Activity == activity).SelectMany(b => b.Items).Select(i => i.Text)];

@@ -5,6 +5,7 @@ using BoldLadder.Core.Sounds;
 using BoldLadder.Core.Lessons;
 using BoldLadder.Core.Lessons.Pieces;
 using BoldLadder.Core.Reading;
+using BoldLadder.Core.Words;
 
 namespace BoldLadder.Core.Tests.Lessons;
 
@@ -65,6 +66,27 @@ public class GoodLessonTests
             Assert.NotEmpty(x.Asks);
             Assert.True(x.Items.GroupBy(i => i.Heading).Max(g => g.Count()) * 3 <= x.Items.Count * 2 + 2, string.Join(' ', x.Items.Select(i => $"{i.Heading}:{i.Text}")));
         });
+
+    private const string Letters = "n:n o:o d:d i:i m:m t:t s:s g:g p:p a:a h:h c:k e:e r:r b:b u:u f:f l:l j:j k:k v:v w:w sh:sh ch:ch th:th+th:dh ng:ng ee:ee oo:oo ar:ar or:or ai:ai ow:ow";
+
+    [Fact]
+    public void Where_a_rung_has_several_endings_the_adult_shows_words_with_two_of_them()
+    {
+        var ladder = World.LadderOf($"{Letters} -ing+-ed+-s");
+        var shown = LessonComposer.Compose(World.BriefAt(ladder, World.South, ladder.Rungs.Count - 1, 5)).Blocks.Single(x => x.Activity == Activity.Read).Items.Where(x => x.Release == Release.AdultShows);
+        Assert.Equal(2, shown.Select(x => World.South.Words.FindWord(x.Text)!.Ended!.Value.Taught).Distinct().Count());
+    }
+
+    [Fact]
+    public void On_its_first_day_er_is_read_in_words_that_the_youngest_know()
+    {
+        var ladder = World.LadderOf($"{Letters} er:schwa", "8 3 2");
+        for (var seed = 1UL; seed < 6; seed++)
+        {
+            var read = LessonComposer.Compose(World.BriefAt(ladder, World.South, ladder.Rungs.Count - 1, seed)).Blocks.Single(x => x.Activity == Activity.Read).Items.Select(x => x.Text).ToList();
+            Assert.True(read.Count(x => World.South.Words.FindWord(x)!.Familiarity == Familiarity.AtFourOrFive) * 10 >= read.Count * 8, string.Join(' ', read));
+        }
+    }
 
     [Fact]
     public void A_sound_is_heard_first_where_no_other_consonant_hides_it() => Assert.All(
