@@ -235,6 +235,21 @@ test('what lessons would follow is shown before it is followed, and an earlier l
   await expect(page.getByRole('button', { name: /^Let lessons follow the/ })).toHaveCount(0);
 });
 
+test('a hand quicker than the answer puts the rung down, and what was asked of the move is asked no more', async ({ teacher, page }) => {
+  await teacher.open('Curlews');
+  await teacher.openLadder();
+  await page.route('**/consequences?*', async (route) => {
+    await new Promise((done) => setTimeout(done, 3000));
+    await route.continue().catch(() => undefined);
+  });
+  const given = page.waitForEvent('requestfailed', (x) => x.url().includes('/consequences'));
+  const head = page.locator('.rung-section h2', { hasText: 'Flats' });
+  await head.scrollIntoViewIfNeeded();
+  await head.dragTo(page.getByRole('region', { name: 'Marsh' }).locator('.rung-row').last());
+  await expect(page.locator('.rung-section h2 button')).toHaveText(['Sea', 'Channel', 'Creek', 'Flats', 'Marsh', 'Shore']);
+  expect((await given).failure()?.errorText).toBe('net::ERR_ABORTED');
+});
+
 test('a section is moved by hand and by keys, renamed, begun and joined, each undone by name', async ({ teacher, page }) => {
   test.slow();
   await teacher.open('Curlews');

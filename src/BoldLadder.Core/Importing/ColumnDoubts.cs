@@ -16,7 +16,7 @@ internal static class ColumnDoubts
     /// <summary>What a column may hold, likeliest first; empty when nobody has to be asked.</summary>
     public static IReadOnlyList<ColumnRole> Of(SheetColumn x, IReadOnlyList<SheetColumn> all, ColumnContents contents, SchoolWords words)
     {
-        if (all.Count == 1 || x.Heading.Trim().Length == 0 || SettledColumns.IsNamed(x) || SheetWords.SaysWhen(x.Heading))
+        if (all.Count == 1 || x.Heading.Trim().Length == 0 || SettledColumns.IsNamed(x) || SheetWords.SaysWhen(x.Heading) || x.Heading.TrimEnd().EndsWith('?'))
         {
             return [];
         }

@@ -9,7 +9,7 @@ namespace BoldLadder.Core.Importing;
 /// </summary>
 internal static partial class RowLabels
 {
-    private const int FewestDays = 3;
+    private const int FewestDays = 3, FewestCounted = 4;
     private const RegexOptions Any = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant;
 
     /// <summary>The cells as a sheet of another kind would have them; the same where its rows are not so labelled.</summary>
@@ -20,6 +20,11 @@ internal static partial class RowLabels
         if (rows.Count == 0)
         {
             return cells;
+        }
+
+        if (Numbered(rows) is { } numbered)
+        {
+            return numbered;
         }
 
         if (Foretold(rows) is { Count: > 0 } foretold)
@@ -45,6 +50,17 @@ internal static partial class RowLabels
             : widest > 2 && labelled.Exists(x => Teaches().IsMatch(x[0].Text)) && labelled.Count(x => Around().IsMatch(x[0].Text)) >= labelled.Count(x => Teaches().IsMatch(x[0].Text))
                 ? [.. rows.SelectMany(x => Taught(sheet, x, first, left))] : cells;
     }
+
+    // "1 m, o", "2 d, i", "Lesson 3 Meet a and n": lines that count themselves, without a mark behind the number. Null for any others.
+    private static List<SheetCell>? Numbered(List<List<SheetCell>> rows)
+    {
+        var numbers = rows.TrueForAll(x => x.Count == 1) ? rows.Select(x => Counted().Match(x[0].Text)).Where(x => x.Success).Select(x => int.Parse(x.Groups["n"].Value)).ToList() : [];
+        return numbers.Count >= FewestCounted && numbers.Count * 10 >= rows.Count * 8 && numbers.Zip(numbers.Skip(1)).All(x => x.Second == x.First + 1)
+            ? [.. rows.Select(x => x[0] with { Text = Counted().Replace(x[0].Text, "${label}: "), Named = x[0].Address })] : null;
+    }
+
+    [GeneratedRegex(@"^\s*(?<label>(?:(?:lesson|session|day|step|week|wk|unit|stage|set|block)\s+)?(?<n>\d{1,3}))\s+(?=[A-Za-z])", Any)]
+    private static partial Regex Counted();
 
     // "Week 2 | sounds u, s, p", and below it the days with u, s and p each in its own: the week says beforehand what its days teach.
     private static List<SheetCell> Foretold(List<List<SheetCell>> rows) => [.. rows.Where((row, at) => row is [var week, var said] && SheetWords.IsWeek(week.Text)

@@ -41,7 +41,8 @@ internal static class SettledColumns
         columns = Taken(columns, ColumnRole.Notes, x => x.Role == ColumnRole.Words && SheetWords.SaysOld(x.Heading) && columns.Any(y => y != x && y.Role == ColumnRole.Words));
 
         // Focus: letters, pairs. In words alone nothing is taught, where letters stand under sounds.
-        columns = Taken(columns, ColumnRole.Notes, x => IsPart(x) && contents.TextsOf(x) is { Count: > 2 } texts && texts.TrueForAll(t => contents.Reader.Read(t).All(p => p.Kind is WrittenKind.Kept or WrittenKind.Word)) && columns.Any(y => y.Role == ColumnRole.Sounds && IsLetters(y)));
+        columns = Taken(columns, ColumnRole.Notes, x => IsPart(x) && contents.TextsOf(x) is { Count: > 2 } texts && texts.TrueForAll(t => contents.Reader.Read(t).All(p => p.Kind is WrittenKind.Kept or WrittenKind.Word or WrittenKind.Lesson))
+            && texts.Exists(t => LessonWords.LessonOf(t) is null) && columns.Any(y => y.Role == ColumnRole.Sounds && IsLetters(y)));
 
         // Sound: l. Write on boards: l on the back of a friend.
         columns = Taken(columns, ColumnRole.Notes, x => IsPart(x) && x.Heading.Length > 0 && !IsNamed(x) && columns.Any(y => y.Role == ColumnRole.Sounds && Mostly(contents.TextsOf(y), contents.Reader.LooksLikePart) && contents.IsBeside(x, y) && Describes(x, y, contents)));
@@ -152,6 +153,12 @@ internal static class SettledColumns
 
         // Where a column says that it holds the words to be learnt, another that says something else does not.
         if (named is null && x.Heading.Length > 0 && all.Any(c => c != x && SheetWords.RoleOf(c.Heading) == ColumnRole.TrickyWords))
+        {
+            return ColumnRole.Notes;
+        }
+
+        // First sound, second sound, new sound: what was done.
+        if (named is null && x.Heading.Length > 0 && rows.SelectMany(r => r.Words.Distinct()).CountBy(w => w).Max(w => w.Value) * 2 >= Math.Max(5, rows.Count) && !contents.TextsOf(x).Exists(t => t.AsSpan().ContainsAny(",;/\n")))
         {
             return ColumnRole.Notes;
         }

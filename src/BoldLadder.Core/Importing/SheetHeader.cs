@@ -22,6 +22,9 @@ internal static class SheetHeader
             && (widest > 1 || (row == rows[0] && !reader.LooksLikePart(row[0].Text) && !(SheetWords.Labelled(row[0].Text) is var (label, taught) && (reader.LooksLikePart(taught) || (SheetWords.IsWeek(label) && LessonWords.LessonOf(taught) is not null)))))).MaxBy(x => Named(x, reader)) ?? Sounded(rows, reader) ?? Numbered(rows) ?? Ticked(rows) ?? Topped(rows, reader);
     }
 
+    /// <summary>Autumn, spring and summer down the side of years, in a sheet that was turned: they head what stands in their rows, and teach nothing.</summary>
+    public static IReadOnlyList<PlacedCell>? OfTerms(List<IReadOnlyList<PlacedCell>> rows) => rows is [{ Count: > 1 } first, _, ..] && first.All(x => SheetWords.IsSection(x.Text) && SheetWords.RoleOf(x.Text) is null) ? first : null;
+
     // "Week | Plan", "Plan | Week", "Day | Year R | Year 1", and below it numbers or days beside what is taught.
     private static bool HeadsNumbers(IReadOnlyList<PlacedCell> row, List<IReadOnlyList<PlacedCell>> rows, PartReader reader) => row.Where(x => SheetWords.IsCounted(x.Text)).ToList() is [var label]
         && row.Count > 1 && row.All(x => x == label || (!reader.LooksLikePart(x.Text) && !reader.IsToldWhole(x.Text.Trim())))

@@ -77,7 +77,7 @@ public sealed class SheetLayout
         var beside = sounds.Count > 0 ? over.Where(IsBeside).ToDictionary(x => x.Column, x => SheetWords.RoleOf(x.Text)!.Value) : [];
         placed = sounds.Count > 0 ? [.. placed.Except(over)] : placed;
         var rows = placed.GroupBy(x => x.Row).OrderBy(x => x.Key).Select(x => (IReadOnlyList<PlacedCell>)[.. x.OrderBy(c => c.Column)]).ToList();
-        var header = rows.Find(x => !turned && SheetDirection.LargerDown(cells, [.. x.Select(c => c.Cell)])) ?? SheetHeader.Of(rows, reader);
+        var header = rows.Find(x => !turned && SheetDirection.LargerDown(cells, [.. x.Select(c => c.Cell)])) ?? (turned ? SheetHeader.OfTerms(rows) : null) ?? SheetHeader.Of(rows, reader);
         var headers = rows.Where(x => header is not null && SheetHeader.ComesAgain(x, header)).Select(x => x[0].Row).ToHashSet();
         var days = header is not null && header.Count(x => SheetWords.HeadsDay(x.Text)) >= 3;
         // "Tricky | he | she", under "Set 1 | m | o": what a row says of itself says nothing of its columns.

@@ -195,7 +195,6 @@ internal sealed class SheetReading
         Rungs.AddRange(made);
     }
 
-    // I, on a day on which other weeks have words to learn by heart: the, to.
     // Words for it, or review, in a column of words to learn by heart, are none of them; again is.
     private bool TeachesNone(string text) => SheetWords.NamesTrickyWords(text) || (LessonWords.LessonOf(text) is not null && PartReader.WordsIn(text) is [var only] && !_reader.IsLearntByHeart(only));
 
@@ -211,6 +210,7 @@ internal sealed class SheetReading
         return before == 0 ? null : begun.Find(x => x.Column > before && x.Column < column).Rung;
     }
 
+    // I, on a day on which other weeks have words to learn by heart: the, to.
     private bool IsAmongWords(SheetLayout.PlacedCell cell) => _layout.Rows.Where(x => !_layout.HeaderRows.Contains(x[0].Row)).SelectMany(x => x).Where(x => x.Column == cell.Column && x.Text.Trim() != "I" && !SheetWords.IsHoliday(x.Text)).ToList() is { Count: > 1 } others
         && others.TrueForAll(x => _reader.AreLearntByHeart(x.Text));
 

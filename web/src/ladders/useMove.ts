@@ -36,6 +36,8 @@ export function useMove(
   const { schoolId, group: groupId } = usePlace();
   // Where the hand is, for when the answer comes after it.
   const last = useRef<Over | undefined>(undefined);
+  // What was asked of a move that has been made since is not asked any more: the ladder is another.
+  const asked = useRef<AbortController | undefined>(undefined);
   const take = (ids: string[], by: Moving['by'], section?: string) => {
     if (!ladder || ids.length === 0) return;
     const inOrder = ladder.sections
@@ -44,10 +46,13 @@ export function useMove(
       .filter((x) => ids.includes(x));
     last.current = undefined;
     setMoving({ ids: inOrder, by, section });
+    asked.current?.abort();
+    const question = (asked.current = new AbortController());
     void need(
       api.POST('/api/schools/{schoolId}/ladders/{ladderId}/consequences', {
         params: { path: { schoolId, ladderId: ladder.id }, query: { groupId } },
         body: { revision: ladder.revision, rungIds: inOrder },
+        signal: question.signal,
       }),
     ).then(
       (all) => {
@@ -56,12 +61,13 @@ export function useMove(
         const held = last.current && placeAt(ladder, { ...now, all }, last.current);
         setMoving({ ...now, all, at: held ?? numberOf(all, spotNow(ladder, inOrder)) });
       },
-      () => setMoving(undefined),
+      () => question.signal.aborted || setMoving(undefined),
     );
   };
   // A quick hand puts it down before what would change has been counted: where it is meant to go is known without that.
   const put = () => {
     const now = moved();
+    asked.current?.abort();
     setMoving(undefined);
     if (!now || !ladder) return;
     const [to, over] = [destinationOf(now), last.current];
