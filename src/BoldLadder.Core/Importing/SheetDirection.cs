@@ -22,10 +22,10 @@ internal static partial class SheetDirection
     /// <summary>Reception, Year 1 and Year 2 down the side of terms, or terms down the side of weeks: row by row, the longer time goes by.</summary>
     public static bool LargerDown(IReadOnlyList<SheetCell> cells, IReadOnlyList<SheetCell> row)
     {
-        var (weeks, terms) = (row.Where(x => SheetWords.IsWeek(x.Text)).ToList(), row.Where(x => SheetWords.IsSection(x.Text) && SheetWords.RoleOf(x.Text) is null).ToList());
+        var (weeks, terms) = (row.Where(x => SheetWords.IsWeek(x.Text)).ToList(), row.Where(x => SheetWords.NamesTerm(x.Text)).ToList());
         var across = weeks.Count > 1 ? weeks : terms;
         return across.Count > 1 && across.Count >= row.Count - 1 && cells.Where(x => x.Row > row[0].Row && x.Column < across[0].Column).ToList() is { Count: > 1 } down
-            && down.TrueForAll(x => across == weeks ? SheetWords.IsOrdinal(x.Text) ? SheetWords.RoleOf(row[0].Text) == ColumnRole.Section : SheetWords.IsSection(x.Text) && SheetWords.RoleOf(x.Text) is null : SheetWords.NamesYear(x.Text));
+            && down.TrueForAll(x => across == weeks ? SheetWords.IsOrdinal(x.Text) ? SheetWords.RoleOf(row[0].Text) == ColumnRole.Section : SheetWords.NamesTerm(x.Text) : SheetWords.NamesYear(x.Text));
     }
 
     /// <summary>Weeks or terms stand side by side, and what is smaller, or of another kind, down the side of them.</summary>

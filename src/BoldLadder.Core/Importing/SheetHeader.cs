@@ -18,12 +18,12 @@ internal static class SheetHeader
             // Fri 8 Jan | reading | reading is one of the days.
             && !(SheetWords.IsDayOfDiary(row[0].Text) && !row.Skip(1).Any(x => SheetWords.IsDayOfDiary(x.Text)))
             // Summer | words of two syllables, below Autumn and Spring, is the last of the terms.
-            && !(SheetWords.IsSection(row[0].Text) && SheetWords.RoleOf(row[0].Text) is null && rows.Any(x => x[0].Row < row[0].Row && x[0].Column == row[0].Column && x.Count > 1 && SheetWords.IsSection(x[0].Text)))
+            && !(SheetWords.NamesTerm(row[0].Text) && rows.Any(x => x[0].Row < row[0].Row && x[0].Column == row[0].Column && x.Count > 1 && SheetWords.IsSection(x[0].Text)))
             && (widest > 1 || (row == rows[0] && !reader.LooksLikePart(row[0].Text) && !(SheetWords.Labelled(row[0].Text) is var (label, taught) && (reader.LooksLikePart(taught) || (SheetWords.IsWeek(label) && LessonWords.LessonOf(taught) is not null)))))).MaxBy(x => Named(x, reader)) ?? Sounded(rows, reader) ?? Numbered(rows) ?? Ticked(rows) ?? Topped(rows, reader);
     }
 
     /// <summary>Autumn, spring and summer down the side of years, in a sheet that was turned: they head what stands in their rows, and teach nothing.</summary>
-    public static IReadOnlyList<PlacedCell>? OfTerms(List<IReadOnlyList<PlacedCell>> rows) => rows is [{ Count: > 1 } first, _, ..] && first.All(x => SheetWords.IsSection(x.Text) && SheetWords.RoleOf(x.Text) is null) ? first : null;
+    public static IReadOnlyList<PlacedCell>? OfTerms(List<IReadOnlyList<PlacedCell>> rows) => rows is [{ Count: > 1 } first, _, ..] && first.All(x => SheetWords.NamesTerm(x.Text)) ? first : null;
 
     // "Week | Plan", "Plan | Week", "Day | Year R | Year 1", and below it numbers or days beside what is taught.
     private static bool HeadsNumbers(IReadOnlyList<PlacedCell> row, List<IReadOnlyList<PlacedCell>> rows, PartReader reader) => row.Where(x => SheetWords.IsCounted(x.Text)).ToList() is [var label]

@@ -164,7 +164,7 @@ public sealed class SheetLayout
     private static List<PlacedCell> Halved(List<PlacedCell> cells)
     {
         var rows = cells.GroupBy(x => x.Row).OrderBy(x => x.Key).Select(x => x.OrderBy(c => c.Column).ToList()).ToList();
-        bool IsHeads(List<PlacedCell> row) => row.Count == 2 && row.TrueForAll(x => SheetWords.IsSection(x.Text) && SheetWords.RoleOf(x.Text) is null);
+        bool IsHeads(List<PlacedCell> row) => row.Count == 2 && row.TrueForAll(x => SheetWords.NamesTerm(x.Text));
         if (!rows.Exists(IsHeads) || cells.Select(x => x.Column).Distinct().Count() != 2)
         {
             return cells;

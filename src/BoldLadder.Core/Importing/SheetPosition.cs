@@ -40,7 +40,7 @@ internal sealed class SheetPosition
         {
             OwnWeek = Week = heading;
         }
-        else if (SheetWords.IsSection(heading) && SheetWords.RoleOf(heading) is null)
+        else if (SheetWords.NamesTerm(heading))
         {
             var row = _row;
             Enter(row.Length == 0 ? heading : $"{row} {heading}");

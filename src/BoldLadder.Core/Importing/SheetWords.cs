@@ -58,6 +58,9 @@ internal static partial class SheetWords
     /// <summary>True for a term, a half-term, a season, or a word of any scheme's own with a number after it.</summary>
     public static bool IsSection(string text) => SectionLabel().IsMatch(text.Trim()) && !IsWeek(text) && WeekdayOf(text) == 0 && !PartPatterns.Intro().IsMatch(text);
 
+    /// <summary>True for a term, a half-term or the like itself, and not for the word that heads a column of them: <i>Autumn 1</i>, and not <i>half-term</i>.</summary>
+    public static bool NamesTerm(string text) => IsSection(text) && RoleOf(text) is null;
+
     /// <summary>What a label at the left of a row says that stands in it: <i>words</i>, <i>tricky words</i>; null for none.</summary>
     public static ColumnRole? RowRoleOf(string text) => text.Trim().Length <= LongestLabel && Named(text) is (ColumnRole.Words or ColumnRole.TrickyWords) and var role ? role : null;
 
