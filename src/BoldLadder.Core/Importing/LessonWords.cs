@@ -18,7 +18,7 @@ internal static partial class LessonWords
     private static partial Regex ComparedByEnding();
 
     /// <summary>True for what is done on a day of reading or writing, where nothing else stands: no word to be learnt.</summary>
-    public static bool NamesDoing(string text) => Pieces(text) is { Length: > 0 } all && all.All(Doing().IsMatch);
+    public static bool NamesDoing(string text) => Pieces(text) is { Length: > 0 } all && all.Any(Doing().IsMatch) && all.All(x => Doing().IsMatch(x) || DoingOrWord().IsMatch(x));
 
     /// <summary>True for what is done before there are letters: <i>listening games, rhyme</i>.</summary>
     public static bool NamesListening(string text) => Pieces(text) is { Length: > 0 } all && all.All(Listening().IsMatch);
@@ -28,8 +28,12 @@ internal static partial class LessonWords
     [GeneratedRegex(@"^((nursery\s+)?rhym(es?|ing)|rhythms?|alliteration|songs?|stories|(body|voice|environmental|everyday)\s+sounds|(oral|spoken)\s+(work|language)|syllables|listening|(listening|sound|rhyming|clapping)\s+(games?|walks?|work))$", Any)]
     private static partial Regex Listening();
 
-    [GeneratedRegex(@"^\s*(reading|writing|spelling|story|dictation|games|(flash|word|picture|letter|sound)\s?cards|(words?|phonics|sounds?|letters?|reading|writing|spelling|story|listening|rhym(e|ing)|circle)\s+(games?|work|walks?|time|hunt))\s*$", Any)]
+    [GeneratedRegex(@"^\s*(blend|segment|sound\s+out|(blend|read|write|spell|say)\s+(the\s+)?(words|sentences|captions|stories)|reading|writing|spelling|blending|segmenting|words?\s+(reading|building|making|writing)|story|dictation|games|(flash|word|picture|letter|sound)\s?cards|(words?|phonics|sounds?|letters?|reading|writing|spelling|story|listening|rhym(e|ing)|circle)\s+(games?|work|walks?|time|hunt))\s*$", Any)]
     private static partial Regex Doing();
+
+    // Beside what can be nothing else: blend and read.
+    [GeneratedRegex(@"^\s*(read|write|spell|say|play|sing|draw)\s*$", Any)]
+    private static partial Regex DoingOrWord();
 
     /// <summary>The pattern of boxes that some text names, or the two that stand at the ends of a word; none for most.</summary>
     public static IReadOnlyList<TaughtStructure> StructuresOf(string text) => ThreeSyllables().IsMatch(text) ? [TaughtStructure.ThreeSyllables]
@@ -50,7 +54,7 @@ internal static partial class LessonWords
     [GeneratedRegex(@"\b(contrast|compare|comparing|alternatives?\s+together|sort(ing)?\s+(the\s+)?(spellings?|sounds?)|sort\s+\S{1,4}\s*(and|or|/|&|,)\s*\S{1,4}\s*$|sort\s*$|\S{1,4}\s+(and|or|/|&)\s+\S{1,4}\s+mixed(\s+up)?\s*$|which\s+spelling|versus|vs\.?|side\s+by\s+side)\b|^\s*[a-z]{1,4}\s+or\s+[a-z]{1,4}\s*\?\s*$|(?<!consonants?\s)\btogether\s*$", Any)]
     private static partial Regex ContrastLesson();
 
-    [GeneratedRegex(@"\b(review(s|ing)?|all\s+of\s+(the\s+above|these)|revis(e|ion|it|iting)|re-?cap(s|ping)?|consolidat\w*|catch[\s-]?up|go(ing|es)?\s+over|went\s+over|look(ing|s)?\s+back|over[\s-]?learn\w*|recall|again|practi[sc]e\s+(week|day|all|everything)|mixed\s+practi[sc]e|(blending|segmenting|word\s+reading|c?vc)\s+(week|day|practi[sc]e)|(all|every\w*)\s+(\w+\s+){0,3}so\s+far|no\s+new\s+(sounds?|letters?|learning)|nothing\s+new|fun\s+friday|re-?read|overflow|slack|spare\s+day|buffer|mop[\s-]?up|secure|blend(ing)?\s+(sounds?|words?)|segment(ing)?\s+(sounds?|words?)|c?vc(\s*(and|/|,|&)\s*c?vc)?\s+words?)\b|^\s*((more\s+|extra\s+|further\s+)?practi[sc]e|mix(ed)?)\s|\bblend(ing)?\s+(with\s+)?(these|those|all|our|known)\s+\w+|\bblend(ing)?\s+(with\s+)?[a-z](,?\s+(and\s+)?[a-z])*\s*$|^\s*read\s+(?![ai]\b)[a-z]\s*$|^\s*(none|nothing)\s*[,;:(–-]\s*\S|^\s*all\s+(of\s+)?((the|our|these)\s+)?((split|vowel)\s+)?(digraphs|trigraphs|sounds|letters|spellings|graphemes)\s*$|^\s*words\s+(with|from|using)\s+[a-z](\s*(,|&|\band\b)\s*[a-z]){2,}\s*$|^\s*(mixed|games?|read(ing)?\s+(and|&)\s+(spell|writ)\w*)\s*$|^\s*(oral\s+)?(blend(ing)?|segment(ing)?)(\s*(and|&|/|,)\s*(blend|segment)(ing)?)?\s*($|\s[a-z]{1,3}(-[a-z]{1,3})+|:\s*[a-z]*[aeiou][a-z]*\b)", Any)]
+    [GeneratedRegex(@"\b(review(s|ing)?|all\s+of\s+(the\s+above|these)|revis(e|ion|it|iting)|re-?cap(s|ping)?|consolidat\w*|catch[\s-]?up|go(ing|es)?\s+over|went\s+over|look(ing|s)?\s+back|over[\s-]?learn\w*|recall|again|practi[sc]e\s+(week|day|all|everything)|mixed\s+practi[sc]e|words?\s+(building|making|reading)\s+(with|using|from)|(blending|segmenting|word\s+reading|c?vc)\s+(week|day|practi[sc]e)|(all|every\w*)\s+(\w+\s+){0,3}so\s+far|no\s+new\s+(sounds?|letters?|learning)|nothing\s+new|fun\s+friday|re-?read|overflow|slack|spare\s+day|buffer|mop[\s-]?up|secure|blend(ing)?\s+(sounds?|words?)|segment(ing)?\s+(sounds?|words?)|c?vc(\s*(and|/|,|&)\s*c?vc)?\s+words?)\b|^\s*((more\s+|extra\s+|further\s+)?practi[sc]e|mix(ed)?)\s|\bblend(ing)?\s+(with\s+)?(these|those|all|our|known)\s+\w+|\bblend(ing)?\s+(with\s+)?[a-z](,?\s+(and\s+)?[a-z])*\s*$|^\s*read\s+(?![ai]\b)[a-z]\s*$|^\s*(none|nothing)\s*[,;:(–-]\s*\S|^\s*all\s+(of\s+)?((the|our|these)\s+)?((split|vowel)\s+)?(digraphs|trigraphs|sounds|letters|spellings|graphemes)\s*$|^\s*words\s+(with|from|using)\s+[a-z](\s*(,|&|\band\b)\s*[a-z]){2,}\s*$|^\s*(mixed|games?|read(ing)?\s+(and|&)\s+(spell|writ)\w*)\s*$|^\s*(oral\s+)?(blend(ing)?|segment(ing)?)(\s*(and|&|/|,)\s*(blend|segment)(ing)?)?\s*($|\s[a-z]{1,3}(-[a-z]{1,3})+|:\s*[a-z]*[aeiou][a-z]*\b)", Any)]
     private static partial Regex ReviewLesson();
 
     [GeneratedRegex(@"\b(three|3)[\s-]*(or\s+more[\s-]+)?syllables?\b|\btrisyllab\w*", Any)]
@@ -69,6 +73,6 @@ internal static partial class LessonWords
     [GeneratedRegex(@"\bccvc?c?\b|^\s*(consonant\s+)?([lrs][\s-]blends|blends\s+with\s+(an?\s+)?[lrs])\s*$|\b(two\s+|2\s+)?(consonants?\s+(together\s+)?|(consonant\s+)?(clusters?|blends)\s+)at\s+the\s+(start|beginning)\b|\b(initial|beginning|starting|start)\s+(consonant\s+)?(clusters?|blends|adjacent\s+consonants)\b", Any)]
     private static partial Regex PairAtStart();
 
-    [GeneratedRegex(@"\bc?vcc\b|\b(two\s+|2\s+)?(consonants?\s+(together\s+)?|(consonant\s+)?(clusters?|blends)\s+)at\s+the\s+end\b|\b(final|end|ending)\s+(consonant\s+)?(clusters?|blends|adjacent\s+consonants)\b", Any)]
+    [GeneratedRegex(@"\bc{0,2}vcc\b|\b(two\s+|2\s+)?(consonants?\s+(together\s+)?|(consonant\s+)?(clusters?|blends)\s+)at\s+the\s+end\b|\b(final|end|ending)\s+(consonant\s+)?(clusters?|blends|adjacent\s+consonants)\b", Any)]
     private static partial Regex PairAtEnd();
 }

@@ -174,7 +174,7 @@ internal static partial class PartPatterns
     public static partial Regex EndsIn();
 
     // Consonants together that are named one by one.
-    [GeneratedRegex(@"\b(?:blends?|clusters?)\s*:?\s*(?<list>-?[a-z]{2,3}-?(?:\s*(?:,|/|&|\band\b)\s*-?[a-z]{2,3}-?)+)\s*$", Any)]
+    [GeneratedRegex(@"\b(?:blends?|clusters?|c{1,3}vc{1,3}(?:\s+words?)?(?:\s+with)?)\s*[:(–]?\s*(?<list>-?[a-z]{2,3}-?(?:\s*(?:,|/|&|\band\b)\s*-?[a-z]{2,3}-?)+)\s*\)?\s*$", Any)]
     public static partial Regex NamedTogether();
 
     // What joins letters to the sound that stands behind them: y as /igh/.

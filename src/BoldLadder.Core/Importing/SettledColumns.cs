@@ -49,7 +49,8 @@ internal static class SettledColumns
 
         // Sounds are said of the letters beside them; where no column stands beside them, or lists of them stand mostly alone, they are what is taught.
         var none = Taught().Count == 0;
-        columns = Taken(columns, ColumnRole.Parts, x => x.Role == ColumnRole.Sounds && (none || (!StandsBeside(x, y => y.Heading.Length > 0) && Mostly(contents.TextsOf(x), t => contents.Reader.Read(t).Count > 1))));
+        // /m/ m says both.
+        columns = Taken(columns, ColumnRole.Parts, x => x.Role == ColumnRole.Sounds && (none || contents.TextsOf(x).TrueForAll(t => PartPatterns.Sounded().IsMatch(t) && PartPatterns.Sounded().Replace(t, "").Any(char.IsAsciiLetter)) || (!StandsBeside(x, y => y.Heading.Length > 0) && Mostly(contents.TextsOf(x), t => contents.Reader.Read(t).Count > 1))));
 
         // Long a, beside a_e: how a sound is called.
         columns = Taken(columns, ColumnRole.Sounds, x => IsPart(x) && IsManner(x) && StandsBeside(x, y => !IsManner(y)));

@@ -54,6 +54,12 @@ internal static partial class SheetDirection
             return true;
         }
 
+        // "Taught first: one letter | Taught second: two letters".
+        if (dated.Count > 1 && dated.TrueForAll(x => TaughtAt().IsMatch(x.Text)))
+        {
+            return true;
+        }
+
         // Five days of a half-term's project are no terms; the halves of two terms that stand over them are.
         return rows.Where((x, at) => x.Select(c => c.Text).Distinct().Count() > 2 || (at > 0 && rows[at - 1].Count(c => c.Columns > 1 && SheetWords.IsSection(c.Text)) > 1)).Any(row => row.Count(x => SheetWords.IsWeek(x.Text) || (SheetWords.IsSection(x.Text) && !SheetWords.IsOrdinal(x.Text) && SheetWords.RoleOf(x.Text) is null && !SheetWords.HeadsDay(x.Text))) is var labels
             && labels >= 3 && labels >= row.Count - 1 && !LargerDown(cells, row));
@@ -70,6 +76,9 @@ internal static partial class SheetDirection
         var called = cells.GroupBy(x => x.Row).OrderBy(x => x.Key).Take(LastHeaderRow).Select(x => x.Where(c => TermOf(c) is not null).ToHashSet()).FirstOrDefault(x => x.Select(TermOf).Distinct().Count() > 1);
         return called is null ? cells : [.. cells.Select(x => called.Contains(x) ? x with { Text = TermOf(x)!, Named = x.Address } : x)];
     }
+
+    [GeneratedRegex(@"^(?:taught|teach|introduced|learnt|learned|learn|met|meet)\s+(?:first|second|third|fourth|fifth|next|then|last)\b", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
+    private static partial Regex TaughtAt();
 
     [GeneratedRegex(@"^[A-Za-z\s]{0,30}\b(?:taught|introduced|learnt|learned|met|covered)\s+(?:in|for|during)\s+(?:the\s+)?(?<term>.{3,20})$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
     private static partial Regex TaughtIn();

@@ -8,7 +8,22 @@ internal static partial class SheetLines
     private const RegexOptions Any = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant;
 
     /// <summary>The lines of a cell; tricky words that are named after the parts on one line are a line of their own.</summary>
-    public static IEnumerable<string> Of(string text) => LineEnds().Split(BothLabelled().Replace(AndTheWords().Replace(TheWord().Replace(InBrackets().Replace(InQuotes().Replace(PlusQuoted().Replace(ByHeart().Replace(PlusIAndA().Replace(AsWord().Replace(Made().Replace(EachDay(text), " (${rest})"), "\ntricky words: ${rest}"), "\ntricky words: ${rest}"), "tricky words: ${rest}"), x => $"\n{Quoted(x)}"), Quoted), "\ntricky words: ${rest}"), " tricky words: ${rest}"), x => $"\ntricky words: {x.Groups["rest"].Value.Replace(" and ", ", ", StringComparison.OrdinalIgnoreCase)}"), "\n")).Select(x => x.Trim()).Where(x => x.Length > 0);
+    public static IEnumerable<string> Of(string text)
+    {
+        text = EachDay(text);
+        text = GoneOverAfter().Replace(text, "${new} (recap ${old})");
+        text = TalkBehind().Replace(text, "");
+        text = Made().Replace(text, " (${rest})");
+        text = AsWord().Replace(text, "\ntricky words: ${rest}");
+        text = PlusIAndA().Replace(text, "\ntricky words: ${rest}");
+        text = ByHeart().Replace(text, "tricky words: ${rest}");
+        text = PlusQuoted().Replace(text, x => $"\n{Quoted(x)}");
+        text = InQuotes().Replace(text, Quoted);
+        text = InBrackets().Replace(text, "\ntricky words: ${rest}");
+        text = TheWord().Replace(text, " tricky words: ${rest}");
+        text = AndTheWords().Replace(text, x => $"\ntricky words: {x.Groups["rest"].Value.Replace(" and ", ", ", StringComparison.OrdinalIgnoreCase)}");
+        return LineEnds().Split(BothLabelled().Replace(text, "\n")).Select(x => x.Trim()).Where(x => x.Length > 0);
+    }
 
     private static string Quoted(Match x) => $"tricky words: {string.Join(", ", PartReader.WordsIn(x.Groups["rest"].Value).Where(w => w != "and"))}";
 
@@ -23,6 +38,14 @@ internal static partial class SheetLines
 
     /// <summary>True for a cell that says in one of its lines what is new: <i>Revise: o, n / New: d</i>.</summary>
     public static bool SaysNew(string text) => Of(text).Any(NewLine().IsMatch);
+
+    // "Introduce p, recap m, o": what is gone over beside the new, on one line.
+    [GeneratedRegex(@"^(?<new>.*\b(?:introduce|teach|meet)\s+[^\s,:()][^:()]*?)\s*[,;+&]?\s+(?:and\s+)?(?:re-?cap|review|revise|re-?visit)\s+(?<old>[^:()]+)$", Any)]
+    private static partial Regex GoneOverAfter();
+
+    // "A g - and lots of singing!"
+    [GeneratedRegex(@"\s[-–—]\s+(?:and|plus|with)\s+(?:lots|plenty|loads|some|more|much)\s+(?:[a-z]+\s*){2,}[!.]?\s*$", Any)]
+    private static partial Regex TalkBehind();
 
     // Both on one line.
     [GeneratedRegex(@"(?<=\S)\s*[/;|]\s*(?=(new|teach|introduce|re-?visit|review|revise|revision|recall|re-?cap|practi[sc]e|apply)\b[^:;/|]{0,24}:)", Any)]
@@ -74,7 +97,7 @@ internal static partial class SheetLines
     [GeneratedRegex(@"\(\s*(?:(?:tricky|sight|heart|common|exception)\s*(?:words?)?\s*:?\s*(?<rest>[A-Za-z', ]+)|(?-i:(?<rest>I))|(?:plus|and|with|\+)\s+(?=[^)]*\b(?:I|the|to|was|said|he|she|you|they)\b)(?<rest>[A-Za-z',& ]+))\s*\)\s*$", Any)]
     private static partial Regex InBrackets();
 
-    [GeneratedRegex(@"(?:^|(?<=[:–-]\s*))\s*(?:(?:(?:please|practi[sc]e|to|we|will|can|(?:the\s+)?(?:children|pupils|class)|learns?\s+to)\s+)*(?:introduce|teach|learn|meet|read(?:ing)?|spell(?:ing)?|know|writ(?:e|ing))(?:\s+and\s+[a-z]+)?\s+)?the\s+(?:(?:tricky|sight|heart|common(?:\s+exception)?|exception|high[\s-]frequency)\s+)?words?\s*:?\s+(?!with\b|that\b|contain|end|using\b|in\b|of\b)[""'“‘]?(?<rest>[a-z' ,]+?)[""'”’]?\s*\.?\s*$", Any)]
+    [GeneratedRegex(@"(?:^|(?<=[:–-]\s*))\s*(?:(?:(?:please|practi[sc]e|to|we|will|can|(?:the\s+)?(?:children|pupils|class)|learns?\s+to)\s+)*(?:introduce|teach|learn|meet|read(?:ing)?|spell(?:ing)?|know|writ(?:e|ing))(?:\s+and\s+[a-z]+)?\s+)?(?:the\s+(?:(?:tricky|sight|heart|common(?:\s+exception)?|exception|high[\s-]frequency)\s+)?|(?<=\b(?:introduce|teach|learn|meet)\s+)(?:tricky|sight|heart|common(?:\s+exception)?|exception|high[\s-]frequency)\s+)words?\s*:?\s+(?!with\b|that\b|contain|end|using\b|in\b|of\b)[""'“‘]?(?<rest>[a-z' ,]+?)[""'”’]?\s*\.?\s*$", Any)]
     private static partial Regex TheWord();
 
     // "... and the word the", "plus the words he and to": words to be learnt, after what is taught.

@@ -99,7 +99,7 @@ internal sealed class SheetReading
         _at.Take(row, _layout);
         var (made, begun) = (new List<WrittenRung>(), new List<(int Column, WrittenRung Rung)>());
         // Scope and sequence | Grade K, over the headings, teaches no k.
-        var parts = row.Where(x => IsPart(_layout.RoleAt(x.Column)) && !SheetWords.IsWeek(x.Text) && !(_layout.IsAboveAll(x) && SheetWords.IsSection(x.Text))).ToList();
+        var parts = row.Where(x => IsPart(_layout.RoleAt(x.Column)) && !SheetWords.IsWeek(x.Text) && !(_layout.IsAboveAll(x) && (SheetWords.IsSection(x.Text) || _reader.Read(x.Text).All(p => p.Kind is WrittenKind.Kept or WrittenKind.Word)))).ToList();
         var shapes = _cells.ShapesAmong(parts);
         parts = [.. parts.Except(shapes)];
         WrittenRung? owner = null;
@@ -111,10 +111,18 @@ internal sealed class SheetReading
         }
 
         var byHeart = row.Any(x => _layout.RoleAt(x.Column) is ColumnRole.Notes or ColumnRole.LeftOut && SheetWords.SaysByHeart(x.Text, _layout.HeadingAt(x.Column)));
+        var practised = row.FirstOrDefault(x => _layout.RoleAt(x.Column) is ColumnRole.Notes or ColumnRole.LeftOut && LessonWords.NamesDoing(x.Text));
         foreach (var cell in parts)
         {
             _at.Under(_layout.Turned ? "" : _layout.HeadingAt(cell.Column).Trim());
             var rungs = _cells.Of(cell, byHeart || (cell.Text.Trim() == "I" && IsAmongWords(cell)) ? ColumnRole.TrickyWords : _layout.RoleAt(cell.Column));
+            // Word reading | rain, road, night: words to read, and none to learn by heart.
+            if (practised is not null && _reader.Read(cell.Text).All(x => x.Kind == WrittenKind.Word && IsReadFromTaught(x.Letters)))
+            {
+                rungs = _cells.Of(cell, ColumnRole.Words);
+                rungs.ForEach(x => x.Parts.Add(WrittenPart.Plain(WrittenKind.Lesson, practised.Text) with { Lesson = RungKind.Consolidation }));
+            }
+
             made.AddRange(rungs);
             if (rungs.Count > 0)
             {
@@ -194,6 +202,10 @@ internal sealed class SheetReading
 
         Rungs.AddRange(made);
     }
+
+    // Its letters say what they say when met first, and all that is more than a letter was taught in a row above.
+    private bool IsReadFromTaught(string word) => _words.Find(word)?.Readings[0].Segments.All(x => x.Correspondence is { } part
+        && (part.Grapheme.Text.Length == 1 ? SoundChoice.IsMetFirst(part) : Rungs.Exists(r => r.Parts.Exists(p => p.Letters == part.Grapheme.Text)))) == true;
 
     // Words for it, or review, in a column of words to learn by heart, are none of them; again is.
     private bool TeachesNone(string text) => SheetWords.NamesTrickyWords(text) || (LessonWords.LessonOf(text) is not null && PartReader.WordsIn(text) is [var only] && !_reader.IsLearntByHeart(only));

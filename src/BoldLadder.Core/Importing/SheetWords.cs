@@ -138,7 +138,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^\s*(sub-?)?total", Any)]
     private static partial Regex TotalRow();
 
-    [GeneratedRegex(@"^\s*((colou?r\s+)?key|legend)\s*([:=]|[-–—]\s|$)", Any)]
+    [GeneratedRegex(@"^\s*((colou?r\s+)?key|legend)\s*([:=]|[-–—]\s|$)|^\s*(red|amber|orange|yellow|green|blue|purple|pink|gr[ea]y|bold|italics?|underlined|shaded|highlighted)\s*(=|\bmeans\b|\s[-–—]\s)\s*(not\s+)?[a-z]{4,}", Any)]
     private static partial Regex KeyRow();
 
     /// <summary>True for what is written where nothing is: a dash, <i>none</i>.</summary>
@@ -230,7 +230,7 @@ internal static partial class SheetWords
     /// <summary>True for a heading of what was known before: <i>old sound</i>.</summary>
     public static bool SaysOld(string heading) => OldHeader().IsMatch(heading);
 
-    [GeneratedRegex(@"\b(old|usual|known|already|previous(ly)?)\b", Any)]
+    [GeneratedRegex(@"^(?!\s*new\b).*\b(old|usual|known|already|previous(ly)?)\b", Any)]
     private static partial Regex OldHeader();
 
     /// <summary>True for a heading of what is gone over: <i>revisit words</i>.</summary>
@@ -261,7 +261,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^\s*(term|half[\s-]?term|terms|season|(stage|time|point)\s+(of|in)\s+the\s+year|box|unit|block|stage|section|level|module|part|set|band|book|year(\s+group)?|class|grade|month|quarter|semester|trimester|group)\s*(name|no\.?|number)?\s*$", Any)]
     private static partial Regex SectionHeader();
 
-    [GeneratedRegex(@"\b(notes?|comments?|remarks?|resources?|materials?|texts?|books?|readers?|sentences?|captions?|dictation|hand\s?writing|(?:joined|cursive)(?:[\s-]up)?\s+writing|formation|how\s+(?:(?:we|you|they|i)\s+|to\s+)?(?:form|write|make|draw)\b(?:\s+it)?|stor(y|ies)|home\s*work|home[\s-]+(?:reading|learning|tasks?|books?)|games?|activit(y|ies)|actions?|movements?|gestures?|signs?|songs?|rhymes?|who|teachers?|staff|adults?|assistants?|helpers?|(?:led|run|taken|taught|delivered)\s+by|room|reminders?|links?|assess\w*|check(ing)?[\s-]?(in|up|ins|ups)|outcome|thoughts|(?<!phonics\s)skills?|types?|kinds?|categor(y|ies)|themes?|topics?|aims?|apply|application|practise|practi[sc]ed|re-?visit|warm[\s-]?up|plenary|starter|awareness|oracy|listening|vocabulary|success\s+criteria|evidence|progress|why|look(?:ing)?\s+(?:out|for)|^\s*writing\s*$|(?:already|previously)\s+\w+|known|say\s+it|(?:^|[:.–-])\s*(?:hear|write|trace|make)\s+it\s*$|(?:contrast(?:s|ed)?|compared?)\s+(?:with|to)|to\s+remember|how\s+(?:common|often|usual|frequent|hard|easy)|(?<!high[\s-])frequency|difficulty|priority|not\s+to\s+be\s+confused\s+with|watch(?:ing)?\s+out|beware|careful|confus\w*|slips?|mistakes?|errors?|misconceptions?|absent|absences?|went\s+well|how\s+it\s+went|show\s+(and|&)\s+tell|snacks?|maths?|literacy|english|grammar|punctuation|fluency|comprehension|science|topic|history|geography|music|computing|evaluations?|reflections?|next\s+(time|steps?)|follow[\s-]?up)\b|^\s*((letter\s+)?names?|(the\s+)?(spelling\s+)?rules?|where|positions?|places?)\s*$|^\s*(review(?:ed)?|revised?|revision|recap(?:ped)?|revisited)\b|^\s*contrasts?\s*$", Any)]
+    [GeneratedRegex(@"\b(notes?|comments?|remarks?|resources?|materials?|texts?|books?|readers?|sentences?|captions?|dictation|hand\s?writing|(?:joined|cursive)(?:[\s-]up)?\s+writing|formation|how\s+(?:(?:we|you|they|i)\s+|to\s+)?(?:form|write|make|draw)\b(?:\s+it)?|stor(y|ies)|home\s*work|home[\s-]+(?:reading|learning|tasks?|books?)|games?|activit(y|ies)|actions?|movements?|gestures?|signs?|songs?|rhymes?|who|teachers?|staff|adults?|assistants?|helpers?|(?:led|run|taken|taught|delivered)\s+by|room|reminders?|links?|assess\w*|check(ing)?[\s-]?(in|up|ins|ups)|outcome|thoughts|(?<!phonics\s)skills?|types?|kinds?|categor(y|ies)|themes?|topics?|aims?|apply|application|practise|practi[sc]ed|re-?visit|warm[\s-]?up|plenary|starter|awareness|oracy|listening|vocabulary|success\s+criteria|evidence|progress|why|look(?:ing)?\s+(?:out|for)|^\s*writing\s*$|(?:already|previously)\s+\w+|(?<!\bfor\s+)known|say\s+it|(?:^|[:.–-])\s*(?:hear|write|trace|make)\s+it\s*$|(?:contrast(?:s|ed)?|compared?)\s+(?:with|to)|to\s+remember|how\s+(?:common|often|usual|frequent|hard|easy)|(?<!high[\s-])frequency|difficulty|priority|not\s+to\s+be\s+confused\s+with|watch(?:ing)?\s+out|beware|careful|confus\w*|slips?|mistakes?|errors?|misconceptions?|absent|absences?|went\s+well|how\s+it\s+went|show\s+(and|&)\s+tell|snacks?|maths?|literacy|english|grammar|punctuation|fluency|comprehension|science|topic|history|geography|music|computing|evaluations?|reflections?|next\s+(time|steps?)|follow[\s-]?up)\b|^\s*((letter\s+)?names?|(the\s+)?(spelling\s+)?rules?|where|positions?|places?)\s*$|^\s*(review(?:ed)?|revised?|revision|recap(?:ped)?|revisited)\b|^\s*contrasts?\s*$", Any)]
     private static partial Regex NotesHeader();
 
     [GeneratedRegex(@"\b(suffix(es)?|endings?|morpholog\w*|inflections?)\b", Any)]
