@@ -45,7 +45,7 @@ services.ConfigureHttpJsonOptions(x =>
 services.Configure<RouteHandlerOptions>(x => x.ThrowOnBadRequest = true);
 services.AddProblemDetails(Failures.Describe);
 services.AddExceptionHandler<Failures>();
-services.AddRequestTimeouts(Limits.Time);
+services.AddRequestTimeouts(x => Limits.Time(x, Limits.Longest));
 services.AddValidation();
 services.AddOpenApi(ApiDocument.Describe);
 services.AddHealthChecks().AddDbContextCheck<BoldLadderDb>(tags: ["ready"]);
@@ -69,6 +69,7 @@ app.UseHostFiltering();
 Guard.Use(app);
 app.UseRateLimiter();
 app.UseRequestTimeouts();
+app.Use(Limits.AnswerToItsEnd);
 app.UseDefaultFiles();
 app.UseStaticFiles();
 app.MapHealthChecks("/health/live", new() { Predicate = _ => false });

@@ -1,5 +1,11 @@
 using System.Net;
 using System.Text;
+using BoldLadder.Server.Hosting;
+using Microsoft.AspNetCore.Builder;
+using Microsoft.AspNetCore.Hosting;
+using Microsoft.AspNetCore.Http;
+using Microsoft.Extensions.DependencyInjection;
+using Microsoft.Extensions.Logging;
 
 namespace BoldLadder.Server.Tests;
 
@@ -35,5 +41,31 @@ public sealed class LimitsTests
         using var told = await server.Client.PostAsync("/api/verdicts", broken);
         Assert.Equal(HttpStatusCode.BadRequest, told.StatusCode);
         Assert.Contains("'taught' is missing", await told.Content.ReadAsStringAsync(), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task What_has_begun_to_be_answered_is_answered_to_its_end_and_what_has_not_is_told_when_to_come_back()
+    {
+        var limit = TimeSpan.FromMilliseconds(200);
+        var builder = WebApplication.CreateSlimBuilder();
+        builder.Logging.ClearProviders();
+        builder.WebHost.UseUrls("http://127.0.0.1:0");
+        builder.Services.AddProblemDetails(Failures.Describe).AddRequestTimeouts(x => Limits.Time(x, limit));
+        await using var server = builder.Build();
+        server.UseRequestTimeouts();
+        server.Use(Limits.AnswerToItsEnd);
+        server.MapGet("/begun", async (HttpContext http) =>
+        {
+            await http.Response.WriteAsync("first, ");
+            await Task.Delay(4 * limit, http.RequestAborted);
+            await http.Response.WriteAsync("last");
+        });
+        server.MapGet("/waiting", async (HttpContext http) => await Task.Delay(TimeSpan.FromMinutes(1), http.RequestAborted));
+        await server.StartAsync(TestContext.Current.CancellationToken);
+        using var client = new HttpClient { BaseAddress = new Uri(server.Urls.Single()) };
+        Assert.Equal("first, last", await client.GetStringAsync("/begun", TestContext.Current.CancellationToken));
+        using var told = await client.GetAsync("/waiting", TestContext.Current.CancellationToken);
+        Assert.Equal(HttpStatusCode.ServiceUnavailable, told.StatusCode);
+        Assert.NotNull(told.Headers.RetryAfter);
     }
 }

@@ -13,6 +13,8 @@ internal static class ColumnDoubts
 
     private static readonly IReadOnlyList<ColumnRole> OfLetters = [ColumnRole.Parts, ColumnRole.Sounds, ColumnRole.Words, ColumnRole.TrickyWords, ColumnRole.Notes];
 
+    private static readonly IReadOnlyList<ColumnRole> OfOneGroup = [ColumnRole.Parts, ColumnRole.LeftOut, ColumnRole.Notes];
+
     /// <summary>What a column may hold, likeliest first; empty when nobody has to be asked.</summary>
     public static IReadOnlyList<ColumnRole> Of(SheetColumn x, IReadOnlyList<SheetColumn> all, ColumnContents contents, SchoolWords words)
     {
@@ -30,7 +32,7 @@ internal static class ColumnDoubts
         // Sounds of the main group, sounds of the other: a ladder is for one of them.
         if (letters >= 0.8 && SheetWords.NamesChildren(x.Heading) && all.Any(y => y != x && SheetWords.NamesChildren(y.Heading) && IsLetters(y)))
         {
-            return OfLetters;
+            return OfOneGroup;
         }
 
         // Main sound, extra sound: where no column is called what is taught, those are.

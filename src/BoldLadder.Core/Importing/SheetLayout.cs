@@ -237,9 +237,11 @@ public sealed class SheetLayout
                 : role == ColumnRole.Day && Mostly(texts, SheetWords.NamesSet) ? ColumnRole.Section
                 // Days: 1, 1, 2 says how many; 1, 2, 3 says which, and so do Monday and Tuesday.
                 : role == ColumnRole.Days ? (texts.Count > 0 && texts.All(x => WrittenDays.Of(x, true) is not null) && !AreWhich(texts) ? role : ColumnRole.Day)
+                // Weeks: 7, 6, 7 says how many too; 7, 8, 9 says which.
+                : role == ColumnRole.Week && SheetWords.CountsWeeks(heading) && AreHowMany(texts) ? ColumnRole.Days
                 // Families of letters by how they are written, or of anything else: they head what stands beside them.
                 : role is ColumnRole.RimeUnits && Mostly(texts, PartPatterns.Manner().IsMatch) ? ColumnRole.Sounds
-                : role is ColumnRole.RimeUnits && (texts.All(SheetWords.NamesFamily) || texts.All(x => char.IsAsciiLetterUpper(x[0]) && x.Length > 3 && words.FindWord(x.Split(' ')[0]) is not null) || (texts.Distinct().Count() < texts.Count && texts.All(x => PartReader.WordsIn(x) is [{ Length: > 3 }] && x[0] != '-'))) ? ColumnRole.Section
+                : role is ColumnRole.RimeUnits && (texts.All(SheetWords.NamesFamily) || Mostly(texts, x => char.IsAsciiLetterUpper(x[0]) && x.Length > 3 && words.FindWord(x.Split(' ', ',', '-')[0]) is not null) || (texts.Distinct().Count() < texts.Count && texts.All(x => PartReader.WordsIn(x) is [{ Length: > 3 }] && x[0] != '-'))) ? ColumnRole.Section
                 // Taught: ticks, or what was.
                 : role is ColumnRole.LeftOut && texts.Distinct().Count() is var different && different > 2 && Share(texts, x => reader.LooksLikePart(x) && !SheetWords.IsTick(x)) is var letters && (letters == 1 || (different > 3 && letters >= 0.6)) ? ColumnRole.Parts
                 // Ways to spell it: what stands there is letters, whatever the word spell is used for elsewhere.
@@ -287,6 +289,13 @@ public sealed class SheetLayout
     {
         var numbers = texts.Select(x => SheetWords.IsOrdinal(x) ? WrittenDays.Of(x, true) : null).ToList();
         return numbers.Count > 2 && numbers[0] == 1 && numbers.TrueForAll(x => x is not null) && numbers.Zip(numbers.Skip(1)).All(x => x.Second == x.First + 1 || x.Second == 1) && numbers.Max() > 2 && numbers.Count(x => x == 1) * 2 < numbers.Count;
+    }
+
+    // Numbers that do not rise from row to row, and do not begin again from one.
+    private static bool AreHowMany(IReadOnlyList<string> texts)
+    {
+        var numbers = texts.Select(x => WrittenDays.Of(x, true)).ToList();
+        return numbers.Count > 1 && numbers.TrueForAll(x => x is not null) && !AreWhich(texts) && numbers.Zip(numbers.Skip(1)).Any(x => x.Second <= x.First);
     }
 
     private static ColumnRole? WhenIn(string heading, IReadOnlyList<string> texts) => Mostly(texts, SheetDates.IsDate) ? ColumnRole.Date

@@ -40,7 +40,7 @@ internal static partial class SheetLines
     public static bool SaysNew(string text) => Of(text).Any(NewLine().IsMatch);
 
     // "Introduce p, recap m, o": what is gone over beside the new, on one line.
-    [GeneratedRegex(@"^(?<new>.*\b(?:introduce|teach|meet)\s+[^\s,:()][^:()]*?)\s*[,;+&]?\s+(?:and\s+)?(?:re-?cap|review|revise|re-?visit)\s+(?<old>[^:()]+)$", Any)]
+    [GeneratedRegex(@"^(?<new>.*\b(?:introduce|teach|meet)\s+[^\s,:()][^:()]*?(?=[,;+&\s])|(?:[^:()]*[\s:,])?[a-z]{1,3}(?=\s*[,;+&]))\s*[,;+&]?\s+(?:and\s+)?(?:re-?cap|review|revise|re-?visit)\s+(?<old>[^:()]+)$", Any)]
     private static partial Regex GoneOverAfter();
 
     // "A g - and lots of singing!"

@@ -177,8 +177,8 @@ internal sealed class SheetReading
                     }
 
                     break;
-                case ColumnRole.Days when made.Count > 0 && WrittenDays.Of(cell.Text, true) is { } days:
-                    made.ForEach(x => x.Days = Math.Max(1, days / made.Count));
+                case ColumnRole.Days when made.Count > 0 && WrittenDays.Of(cell.Text, true, SheetWords.CountsWeeks(_layout.HeadingAt(cell.Column))) is { } days:
+                    made.ForEach(x => x.Days = Math.Clamp(days / made.Count, 1, Ladder.MostDays));
                     break;
                 case ColumnRole.Days when owner is not null:
                     owner.Notes.Add(cell.Text);

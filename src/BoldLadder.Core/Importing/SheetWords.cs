@@ -215,6 +215,12 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^\s*((teaching\s+|school\s+)?(week|wk|weeks|fortnights?)|week\s*(no\.?|number|#)|week\s+of\s+(the\s+)?term)\s*$", Any)]
     private static partial Regex WeekHeader();
 
+    /// <summary>True for <i>weeks</i> over a column, where they may be counted.</summary>
+    public static bool CountsWeeks(string heading) => WeeksHeader().IsMatch(heading);
+
+    [GeneratedRegex(@"\b(weeks|wks)\b", Any)]
+    private static partial Regex WeeksHeader();
+
     /// <summary>True for what a row of spellings is called by the sound they share: <i>ai sounds</i>.</summary>
     public static bool NamesFamily(string text) => Family().IsMatch(text);
 
@@ -252,7 +258,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^\s*(date|dates|from|to|until|w/?c|w/?b|week\s+(beginning|commencing|of|starting).*|starts?|date\s+(taught|due|started|checked|tested|seen).*|when)\s*$", Any)]
     private static partial Regex DateHeader();
 
-    [GeneratedRegex(@"^\s*(how\s+(long|many\s+(days|lessons|sessions))|durations?|length|time\s+(needed|allowed|spent)|(no\.?|number|#)\s+of\s+(days|lessons|sessions)|(days|lessons|sessions)(\s+(needed|allowed|each|spent|to\s+teach))?)\s*\??\s*$", Any)]
+    [GeneratedRegex(@"^\s*(how\s+(long|many\s+(days|lessons|sessions|weeks))|durations?|length|time\s+(needed|allowed|spent)|(no\.?|number|#)\s+of\s+(days|lessons|sessions|weeks)|(days|lessons|sessions)(\s+(needed|allowed|each|spent|to\s+teach))?)\s*\??\s*$", Any)]
     private static partial Regex DaysHeader();
 
     [GeneratedRegex(@"^\s*(day|weekday|no\.?|nr\.?|#|number|order|step|steps|lesson|lesson\s*(no\.?|number|#)|session|sequence|rung|position)\s*$", Any)]
@@ -327,6 +333,6 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^(no\.?\s*|#|lesson\s*|step\s*|session\s*|rung\s*|day\s*)?\d{1,3}(st|nd|rd|th)?\s*[.):]?$", Any)]
     private static partial Regex Ordinal();
 
-    [GeneratedRegex(@"^\s*(?:(?<label>[^:=]{1,60}?)\s*(:|\s[-–—=→]\s)|(?<label>(?:tricky|sight|heart)\s+words?)\s(?!are\b|is\b|will\b|taught\b|from\b|as\b|in\b|for\b))\s*(?<rest>.+)$", Any | RegexOptions.Singleline)]
+    [GeneratedRegex(@"^\s*(?:(?<label>[^:=]{1,60}?)\s*(:|\s[-–—=→]\s)|(?<label>(?:set|step|stage|group|unit|block|band|list|lesson|week)\s+(?:\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten))\s+(?:is|are|has|covers|contains|includes|teaches)\s+|(?<label>(?:tricky|sight|heart)\s+words?)\s(?!are\b|is\b|will\b|taught\b|from\b|as\b|in\b|for\b))\s*(?<rest>.+)$", Any | RegexOptions.Singleline)]
     private static partial Regex Label();
 }

@@ -295,7 +295,7 @@ internal static class ApplyPart
     /// </summary>
     public static IReadOnlyList<GradedSentence> Ranked(LessonBrief brief, Dice dice)
     {
-        var readable = brief.Stock.Sentences.Readable(brief.Judge, brief.IsTarget(), brief.IsLate(Lately), brief.MayStand);
+        var readable = brief.Sentences;
         if (brief.Kind == LessonKind.Print)
         {
             var print = brief.Teaches.Where(x => x.IsPrint).ToHashSet();

@@ -16,6 +16,8 @@ public readonly record struct KeptItem(LessonPart Part, Activity Activity, Lesso
 public sealed class LessonBrief
 {
     private readonly Lazy<ReadingBrief> _asked;
+    private readonly Lazy<IReadOnlyList<GradedSentence>> _sentences;
+    private readonly Lazy<IReadOnlyList<GradedStory>> _stories;
     private readonly List<Correspondence> _doubled;
     private readonly bool _isAtLongerWords;
     private readonly List<Words.GraphemeRun>? _begun;
@@ -71,6 +73,8 @@ public sealed class LessonBrief
             : [.. Teaches.Where(x => !x.IsPrint), .. GoesOver];
         Judge = new Judge(rung is null ? standing.Taught : standing.Taught.With([rung]));
         Pieces = own?.Kind == ShapeKind ? own : conventions.ShapeOf(ShapeKind);
+        _sentences = new Lazy<IReadOnlyList<GradedSentence>>(() => stock.Sentences.Readable(Judge, IsTarget(), IsLate(ApplyPart.Lately), MayStand));
+        _stories = new Lazy<IReadOnlyList<GradedStory>>(() => [.. stock.Stories.Readable(Judge, IsTarget(), IsLate(ApplyPart.Lately), MayStand)]);
         _asked = new Lazy<ReadingBrief>(() =>
         {
             var late = standing.Clock.Due(day).Where(x => x.Item.Track == RevisitTrack.Card && (x.Shaky || x.Overdue > 0)).Select(x => x.Item.Key).ToHashSet();
@@ -193,15 +197,21 @@ public sealed class LessonBrief
     /// <summary>Asks for so many words, none of those given: whatever a lesson draws is drawn from one pool.</summary>
     public ReadingBrief Ask(int count, IReadOnlySet<string> not, ulong seed) => _asked.Value with { Count = count, Not = not, Seed = seed };
 
+    /// <summary>The sentences that can be read, with how much of each is about today and what was met lately.</summary>
+    internal IReadOnlyList<GradedSentence> Sentences => _sentences.Value;
+
+    /// <summary>The same of stories.</summary>
+    internal IReadOnlyList<GradedStory> Stories => _stories.Value;
+
     /// <summary>
-    /// Begins to look for what can be chosen, beside whatever is made meanwhile: a fifth of the work of a lesson, and nothing
-    /// before practise waits for it.
+    /// Begins to look for what can be chosen, beside whatever is made meanwhile: a fifth of the work of a lesson. Nothing
+    /// before apply waits for it. Sentences are asked for so soon that they would only be waited for.
     /// </summary>
     internal void LookAhead()
     {
         if (Environment.ProcessorCount > 1)
         {
-            _ = Task.Run(() => _asked.Value);
+            _ = Task.Run(() => (_asked.Value, _stories.Value));
         }
     }
 

@@ -1,4 +1,5 @@
 using System.Threading.RateLimiting;
+using Microsoft.AspNetCore.Http.Timeouts;
 
 namespace BoldLadder.Server.Hosting;
 
@@ -11,16 +12,36 @@ public static class Limits
     /// <summary>Largest body in bytes: a whole ladder or 5,000 words fit with room to spare.</summary>
     public const long Body = 256 * 1024;
 
-    // Far above what any request takes, even on a machine that is busy with something else; a database that does not
-    // answer is given up much sooner.
-    private static readonly TimeSpan Longest = TimeSpan.FromSeconds(30);
+    /// <summary>
+    /// Far above what any request takes, even on a machine that is busy with something else; a database that does not
+    /// answer is given up much sooner.
+    /// </summary>
+    public static readonly TimeSpan Longest = TimeSpan.FromSeconds(30);
 
     /// <summary>How long any request may take in all, and what it is told then.</summary>
-    public static void Time(Microsoft.AspNetCore.Http.Timeouts.RequestTimeoutOptions options) => options.DefaultPolicy = new()
+    public static void Time(RequestTimeoutOptions options, TimeSpan longest) => options.DefaultPolicy = new()
     {
-        Timeout = Longest, TimeoutStatusCode = StatusCodes.Status503ServiceUnavailable,
+        Timeout = longest, TimeoutStatusCode = StatusCodes.Status503ServiceUnavailable,
         WriteTimeoutResponse = async context => await Problems.TooLong().ExecuteAsync(context),
     };
+
+    /// <summary>
+    /// What has begun to be answered is answered to its end: an answer cut short tells nobody what to do. Only what goes on
+    /// while somebody watches has no end of its own.
+    /// </summary>
+    public static Task AnswerToItsEnd(HttpContext context, RequestDelegate next)
+    {
+        context.Response.OnStarting(() =>
+        {
+            if (context.Response.ContentType is not "text/event-stream")
+            {
+                context.Features.Get<IHttpRequestTimeoutFeature>()?.DisableTimeout();
+            }
+
+            return Task.CompletedTask;
+        });
+        return next(context);
+    }
 
     /// <summary>Schools that one installation keeps.</summary>
     public static int Schools(IConfiguration configuration) => configuration.GetValue("BOLDLADDER_SCHOOLS", 200);

@@ -1,10 +1,10 @@
-import { ACCENTS } from '../api/accents';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import { Link } from 'react-router';
 import { api, need } from '../api/client';
 import { usePlace } from '../api/place';
+import { useAccents } from '../api/useAccents';
 import type { AnswerView, FoundView, LadderView, RungName } from '../api/schema';
 import { useSchool } from '../api/useSchool';
 import { useTerms } from '../api/useTerms';
@@ -24,6 +24,7 @@ export interface Asked {
 export function Questions({ ladder }: { ladder: LadderView }) {
   const terms = useTerms();
   const { schoolId } = usePlace();
+  const accents = useAccents();
   const school = useSchool(schoolId).data;
   const [asked, setAsked] = useState<Asked>();
   const [text, setText] = useState('');
@@ -85,7 +86,7 @@ export function Questions({ ladder }: { ladder: LadderView }) {
             }
           >
             <option value="">What differs for another accent?</option>
-            {ACCENTS.filter(([id]) => id !== school?.accent).map(([id, name]) => (
+            {accents.filter((x) => x.id !== school?.accent).map(({ id, name }) => (
               <option key={id} value={id}>
                 {name}
               </option>

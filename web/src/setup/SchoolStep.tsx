@@ -1,19 +1,11 @@
-import { ACCENTS } from '../api/accents';
 import { Button, Form } from 'react-bootstrap';
 import { useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { useState } from 'react';
 import { Problem } from '../api/client';
+import { useAccents } from '../api/useAccents';
 import type { SchoolView } from '../api/schema';
 import type { SetUp } from './useSetUp';
-
-/** Words that tell the accents apart. */
-const HEARD: Record<string, string> = {
-  'gb-south': 'bath has the vowel of car; put and cut do not rhyme',
-  'gb-north': 'bath has the vowel of cat; put and cut rhyme',
-  scotland: 'the r of car is heard; pool and pull sound the same',
-  us: 'the r of car is heard; American words and spellings',
-};
 
 interface Fields {
   name: string;
@@ -30,6 +22,7 @@ interface FieldsProps {
 
 /** A school's name and accent. */
 export function SchoolFields({ school, busy, problem, button, onSave }: FieldsProps) {
+  const accents = useAccents();
   const form = useForm<Fields>({ defaultValues: { ...school, accent: school.accent || 'gb-south' } });
   const field = problem instanceof Problem ? problem.field : undefined;
   return (
@@ -46,7 +39,7 @@ export function SchoolFields({ school, busy, problem, button, onSave }: FieldsPr
       </Form.Group>
       <fieldset>
         <legend>How its children speak</legend>
-        {ACCENTS.map(([id, name]) => (
+        {accents.map(({ id, name, heard }) => (
           <Form.Check
             key={id}
             type="radio"
@@ -55,7 +48,7 @@ export function SchoolFields({ school, busy, problem, button, onSave }: FieldsPr
             {...form.register('accent')}
             label={
               <>
-                <b>{name}</b> <span className="hint">{HEARD[id]}</span>
+                <b>{name}</b> <span className="hint">{heard}</span>
               </>
             }
           />

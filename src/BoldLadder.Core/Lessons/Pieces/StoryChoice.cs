@@ -33,8 +33,7 @@ internal static class StoryChoice
         var learning = brief.Stock.Stories.Counting(x => shaky.Contains(x.Key));
         var parts = PartsOf(brief);
         var lately = brief.Standing.Lessons.TakeLast(LessonsOfTwoWeeks).SelectMany(x => x.Read).CountBy(x => x).ToDictionary();
-        var readable = brief.Stock.Stories.Readable(brief.Judge, brief.IsTarget(), brief.IsLate(ApplyPart.Lately), brief.MayStand)
-            .Where(x => lately.GetValueOrDefault(StoryBank.LogKey(x.Story.Title)) < MostInTwoWeeks).ToList();
+        var readable = brief.Stories.Where(x => lately.GetValueOrDefault(StoryBank.LogKey(x.Story.Title)) < MostInTwoWeeks).ToList();
         var today = readable.Where(x => x.Targets >= FewestTargets).ToList();
         return [.. (today.Count == 0 && brief.Kind is LessonKind.Review or LessonKind.Check ? readable : today)
             .Select(x => (x, Worth: (2 * Math.Min(5, x.Targets)) + (0.5 * Math.Min(6, x.Late)) + (0.5 * Math.Min(3, learning(x.Story)))

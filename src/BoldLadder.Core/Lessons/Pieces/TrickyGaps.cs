@@ -40,7 +40,7 @@ internal static class TrickyGaps
     private static List<(Sentence Sentence, string Word)> InTurn(
         LessonBrief brief, Dice dice, IReadOnlyList<string> words, HashSet<string> used, IReadOnlyList<(Sentence Sentence, string Word)> beside, int count)
     {
-        var readable = dice.Mix(brief.Stock.Sentences.Readable(brief.Judge, _ => false, _ => false, brief.MayStand).Select(x => x.Sentence).Where(x => !used.Contains(x.Text)))
+        var readable = dice.Mix(brief.Sentences.Select(x => x.Sentence).Where(x => !used.Contains(x.Text)))
             .OrderBy(x => brief.Standing.TimesRead.GetValueOrDefault(x.Text)).ThenBy(x => x.Words.Count).ToList();
         var found = words.SelectMany(word => readable.Where(x => x.Words.Count > 2 && x.Keys.Count(w => w == word) == 1).Select((x, turn) => (Sentence: x, Word: word, Turn: turn)))
             .OrderBy(x => x.Turn).DistinctBy(x => x.Sentence.Text).Select(x => (x.Sentence, x.Word)).Where(x => beside.All(b => b.Sentence.Text != x.Sentence.Text));

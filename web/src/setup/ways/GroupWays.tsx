@@ -1,13 +1,14 @@
-import { ACCENTS } from '../../api/accents';
 import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import type { ConventionsDocument, ConventionsView, WordShape } from '../../api/schema';
+import { useAccents } from '../../api/useAccents';
 import { LessonWays, ReadingWays } from './TaughtWays';
 import { useGroupWays } from './useWays';
 import { Way } from './Way';
 
 /** How one group does it where it differs from its school: how it speaks, its pace, its week, how long its words may be. */
 export function GroupWays({ schoolId, groupId }: { schoolId: string; groupId: string }) {
+  const accents = useAccents();
   const ways = useGroupWays(schoolId, groupId);
   if (!ways.view) return <p className="waiting">Opening …</p>;
   return <Ways key={ways.view.revision} groupId={groupId} view={ways.view} save={ways.save} />;
@@ -57,7 +58,7 @@ function Ways({ groupId, view, save }: Props) {
           onChange={(x) => set({ accent: x.target.value === '' ? null : x.target.value, merges: null })}
         >
           <option value="">as the school does</option>
-          {ACCENTS.map(([id, name]) => (
+          {accents.map(({ id, name }) => (
             <option key={id} value={id}>
               {name}
             </option>
