@@ -41,7 +41,7 @@ public static class SchoolRoutes
 
     public static void Map(IEndpointRouteBuilder routes, RouteGroupBuilder school)
     {
-        routes.MapGet("/api/accents", () => TypedResults.Ok(AccentView.All)).WithSummary("The ways that children speak, of which a school or a group has one.");
+        routes.MapGet("/api/accents", Accents).WithSummary("The ways that children speak, of which a school or a group has one.");
         routes.MapGet("/api/schools", All).WithSummary("The schools kept here.");
         routes.MapPost("/api/schools", Add).RequireRateLimiting(Limits.Computing).WithSummary("Make a school of one's own, with the terms of most schools of its country.").ProducesProblem(400);
         school.MapGet("", Show).WithSummary("A school with its groups.").ProducesProblem(404);
@@ -68,6 +68,8 @@ public static class SchoolRoutes
             var narrower = http.GetRouteValue("groupId") ?? http.GetRouteValue("ladderId") ?? http.GetRouteValue("lessonId");
             return narrower is not null || await Known(db, id, http.RequestAborted) ? await next(context) : Problems.Missing("schoolId", "There is no such school here.");
         });
+
+    private static Ok<IReadOnlyList<AccentView>> Accents() => TypedResults.Ok(AccentView.All);
 
     private static async Task<Ok<List<SchoolSummary>>> All(BoldLadderDb db, CancellationToken cancel)
     {

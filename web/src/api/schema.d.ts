@@ -802,6 +802,42 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/accents": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The ways that children speak, of which a school or a group has one. */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["AccentView"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/schools": {
         parameters: {
             query?: never;
@@ -5035,6 +5071,11 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AccentView: {
+            id: string;
+            name: string;
+            heard: string;
+        };
         /** @enum {unknown} */
         Activity: "cards" | "recall" | "readAgain" | "trickyAtSight" | "meet" | "meetTricky" | "sayTricky" | "listening" | "riddles" | "spot" | "compare" | "sameSound" | "oralBlending" | "sayApart" | "findPicture" | "firstLetter" | "read" | "build" | "spell" | "writeName" | "chain" | "sort" | "choose" | "madeUp" | "matchPicture" | "mixedTricky" | "fillGap" | "mendSentence" | "readSentences" | "readStory" | "writeSentence" | "ownSentence" | "writePicture" | "finishStory" | "writeLetters" | "spare";
         /** @enum {unknown} */
@@ -6773,6 +6814,7 @@ export interface components {
     headers: never;
     pathItems: never;
 }
+export type AccentView = components['schemas']['AccentView'];
 export type Activity = components['schemas']['Activity'];
 export type AmissKind = components['schemas']['AmissKind'];
 export type AnswerView = components['schemas']['AnswerView'];

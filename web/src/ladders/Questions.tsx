@@ -86,11 +86,13 @@ export function Questions({ ladder }: { ladder: LadderView }) {
             }
           >
             <option value="">What differs for another accent?</option>
-            {accents.filter((x) => x.id !== school?.accent).map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
+            {accents
+              .filter((x) => x.id !== school?.accent)
+              .map(({ id, name }) => (
+                <option key={id} value={id}>
+                  {name}
+                </option>
+              ))}
           </Form.Select>
           {asked?.question === 'accents' && <Answer ladder={ladder} asked={asked} />}
         </li>

@@ -8,7 +8,6 @@ import { Way } from './Way';
 
 /** How one group does it where it differs from its school: how it speaks, its pace, its week, how long its words may be. */
 export function GroupWays({ schoolId, groupId }: { schoolId: string; groupId: string }) {
-  const accents = useAccents();
   const ways = useGroupWays(schoolId, groupId);
   if (!ways.view) return <p className="waiting">Opening …</p>;
   return <Ways key={ways.view.revision} groupId={groupId} view={ways.view} save={ways.save} />;
@@ -29,6 +28,7 @@ interface Props {
 }
 
 function Ways({ groupId, view, save }: Props) {
+  const accents = useAccents();
   const [own, setOwn] = useState<ConventionsDocument>(view.own);
   const set = (change: ConventionsDocument) => setOwn({ ...own, ...change });
   const { whole } = view;
