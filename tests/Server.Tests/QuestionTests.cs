@@ -15,4 +15,10 @@ public class QuestionTests
     [InlineData("x", "fox", "k+s", "Is x in it, as in fox?")]
     public void What_is_listened_for_can_be_said_though_its_letters_stand_apart(string letters, string word, string sound, string asked) =>
         Assert.StartsWith(asked, Questions.Asked([Reason.Of(ReasonCode.AskHasSound, letters, word, sound)]), StringComparison.Ordinal);
+
+    [Theory]
+    [InlineData("z", "-s says /z/ in it.")]
+    [InlineData("i z", "-s is another beat in it.")]
+    public void What_an_ending_says_is_told_in_words_and_in_no_keys(string sound, string told) =>
+        Assert.Equal(told, Phrases.Plain.Sentence([Reason.Of(ReasonCode.EndingSounds, "s", sound)]));
 }

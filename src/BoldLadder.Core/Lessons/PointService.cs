@@ -64,7 +64,9 @@ public sealed class PointService
     }
 
     private Reason OfHeard(LessonItem item) =>
-        item.Split.Split(' ').Select(x => Sound.TryParse(x, out var sound, out _) ? _stock.Rules.SoundKey(sound) : x).FirstOrDefault(_sounds.Contains) is { } heard
+        // What an ending says in it is no wrong answer.
+        item.Reasons.Any(x => x.Code == ReasonCode.EndingSounds) ? item.Reasons.First(x => x.Code == ReasonCode.EndingSounds)
+        : item.Split.Split(' ').Select(x => Sound.TryParse(x, out var sound, out _) ? _stock.Rules.SoundKey(sound) : x).FirstOrDefault(_sounds.Contains) is { } heard
             ? Reason.Of(ReasonCode.ServesSound, heard)
             : item.Heading.Length > 0 ? Reason.Of(ReasonCode.GoesAgainst, item.Heading) : Other;
 

@@ -120,11 +120,14 @@ public sealed record LessonView(
             item.Kind is ItemKind.Sentence or ItemKind.Story
                 ? [.. SentenceBank.WordsOf(item.Text).Where(x => judge.Of(x).Kind != VerdictKind.Readable && !clock.IsAtSight(x)).Distinct()]
                 : [],
-            item.Release, item.Locked, item.Forced, phrases.Sentence(item.Reasons), item.Spoken, block.Activity == Activity.MendSentence ? SentenceToMend.Missing(item) : item.Heading, item.Questions,
+            item.Release, item.Locked, item.Forced, phrases.Sentence(item.Reasons), item.Spoken, block.Activity == Activity.MendSentence ? SentenceToMend.Missing(item) : HeadingOf(item), item.Questions,
             Piece.Of(block.Activity).Form != Form.Gaps ? "" : GapWord.Of(block, item, found is { Readings: [var gapped, ..] } ? gapped : null),
             item.Reasons.FirstOrDefault(x => x.Code == ReasonCode.ToldSpelling) is { Arguments: [var told, ..] } ? told : "",
             phrases.Sentence([service.Of(block, item)]), TypedText.WhyNot(lesson, item) is null, Piece.Of(block.Activity).CanSwap, PictureOf(item, block, lesson, room.Stock));
     }
+
+    // What an ending says is told in words: places has another beat.
+    private static string HeadingOf(LessonItem item) => item.Kind == ItemKind.Listening && item.Reasons.Any(x => x.Code == ReasonCode.EndingSounds) ? Questions.EndingSound(item.Heading) : item.Heading;
 
     private static PictureView? PictureOf(LessonItem item, LessonBlock block, Lesson lesson, WordStock stock) => (Piece.Of(block.Activity).Form switch
     {

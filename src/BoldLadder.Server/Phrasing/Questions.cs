@@ -102,11 +102,11 @@ public sealed class Questions(TeachingNotes notes, Accent accent, Terms terms)
 
     private string Gesture(string sound) => Sound.TryParse(sound, out var found, out _) && notes.Of(found, accent) is { } note ? note.Gesture : "one hand up";
 
-    private static string EndingSound(string sound) => sound switch
-    {
-        "t" or "d" or "s" or "z" => $"/{sound}/",
-        _ => "another beat",
-    };
+    /// <summary>What an ending says, as it is told to children: <i>/z/</i>, <i>another beat</i>.</summary>
+    internal static string EndingSound(string sound) => BringsBeat(sound) ? "another beat" : $"/{sound}/";
+
+    /// <summary>True where an ending says more than a consonant: the es of dishes.</summary>
+    internal static bool BringsBeat(string sound) => sound is not ("t" or "d" or "s" or "z");
 
     private string Odd(string[] words, string parts)
     {

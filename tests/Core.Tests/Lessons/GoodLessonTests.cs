@@ -89,6 +89,25 @@ public class GoodLessonTests
     }
 
     [Fact]
+    public void What_is_put_under_a_spelling_the_youngest_know_or_is_short()
+    {
+        var ladder = World.LadderOf($"{Letters} ur:ur er:ur", "8 3 2");
+        for (var seed = 1UL; seed < 6; seed++)
+        {
+            var sorted = LessonComposer.Compose(World.BriefAt(ladder, World.South, ladder.Rungs.Count - 1, seed)).Blocks.Single(x => x.Activity == Activity.Sort).Items.Select(x => World.South.Words.Find(x.Text)!);
+            Assert.All(sorted, x => Assert.True(x.Word.Familiarity == Familiarity.AtFourOrFive || World.South.Rules.Rows.ShapeOf(World.South.Rules.Rows.RowsOf(x.Word.Rank).First).Syllables == 1, x.Word.Key));
+        }
+    }
+
+    [Fact]
+    public void The_same_with_ly_is_shown_in_words_that_the_youngest_know_first()
+    {
+        var ladder = World.LadderOf($"{Letters} ow:oa #TwoSyllables -ly", "8 3 2");
+        var compared = LessonComposer.Compose(World.BriefAt(ladder, World.Stock(ladder, Accent.SouthernBritish), ladder.Rungs.Count - 1, 5)).Blocks.Single(x => x.Activity == Activity.Compare).Items.Select(x => x.Text).ToList();
+        Assert.Contains("slowly", compared);
+    }
+
+    [Fact]
     public void A_sound_is_heard_first_where_no_other_consonant_hides_it() => Assert.All(
         New.Where(x => x.Rung.Label is "t" or "d" or "p" or "b" or "s")
             .SelectMany(x => x.Lesson.Blocks.Where(b => b.Activity == Activity.Listening && b.Asks.Any(a => a.Code == ReasonCode.AskWhichSound && a.Arguments[2] == "first")).SelectMany(b => b.Items)),

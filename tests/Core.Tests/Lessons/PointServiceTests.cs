@@ -35,6 +35,15 @@ public sealed class PointServiceTests
         Assert.Equal(all, has);
     }
 
+    [Fact]
+    public void What_an_ending_says_in_a_word_is_an_answer_and_goes_against_nothing()
+    {
+        var brief = BriefAt(World.Estuary.Rungs.ToList().FindIndex(x => x.Adds.Any(a => a.Ending == "s")));
+        var lesson = LessonComposer.Compose(brief);
+        var heard = lesson.Blocks.Single(x => x.Activity == Activity.Listening);
+        Assert.All(heard.Items, x => Assert.Equal(ReasonCode.EndingSounds, new PointService(lesson, World.South, brief.Judge).Of(heard, x).Code));
+    }
+
     [Theory]
     [InlineData("ea", "ee", ReasonCode.ServesRival)]
     [InlineData("b", "d", ReasonCode.ServesLookAlike)]
@@ -96,7 +105,7 @@ public sealed class PointServiceTests
     private static readonly HashSet<ReasonCode> Codes =
     [
         ReasonCode.TodaysPoint, ReasonCode.ServesHas, ReasonCode.ServesSound, ReasonCode.ServesRival, ReasonCode.ServesLookAlike, ReasonCode.ServesWords,
-        ReasonCode.ServesBeside, ReasonCode.ServesOther, ReasonCode.GoesAgainst,
+        ReasonCode.ServesBeside, ReasonCode.ServesOther, ReasonCode.GoesAgainst, ReasonCode.EndingSounds,
     ];
 
     private static LessonBrief BriefAt(int place)

@@ -56,6 +56,16 @@ public sealed class WordEndTests
     }
 
     [Fact]
+    public void Beside_a_word_with_tion_stands_the_one_whose_t_it_took()
+    {
+        var ladder = World.LadderOf("a:a c:k d:d e:e i:i l:l ll:l m:m n:n o:o p:p r:r s:s t:t v:v #PairAtEnd #PairAtStart #TwoSyllables #ThreeSyllables ~ti:sh,o:schwa,n:n", "12 3 4");
+        var stock = World.Stock(ladder, Accent.SouthernBritish);
+        var compared = In(LessonComposer.Compose(World.BriefAt(ladder, stock, ladder.Rungs.Count - 1, 3)), Activity.Compare);
+        Assert.True(compared.Count >= 4);
+        Assert.All(compared.Chunk(2), x => Assert.Equal(x[0] + "ion", x[1]));
+    }
+
+    [Fact]
     public void Their_names_begin_with_a_hyphen_as_those_of_endings_do_and_rimes_have_none()
     {
         Assert.Equal("-tion", Ends.Rungs[7].Label);

@@ -74,6 +74,8 @@ internal static class SortBlock
             ? [.. fit, .. brief.Stock.Names.Where(x => x.Reading.Segments.Any(s => s.Correspondence == column) && Fits(x))] : fit;
         var fresh = fit.OrderBy(x => used.Contains(x.Word.Key)).ThenBy(x => x.Word.Familiarity != Familiarity.AtFourOrFive)
             .ThenBy(x => brief.Standing.TimesRead.GetValueOrDefault(x.Word.Key) / 4).ThenBy(x => x.Word.Rank);
-        return ContrastPiece.Spread(dice.Mix(fresh.Take(count * DrawnFrom)).OrderBy(x => used.Contains(x.Word.Key)), x => x.Rime).Take(count);
+        // Beside the words of the youngest, or for want of them, short ones: herd and fern before alert.
+        int Later(OfferedWord x) => x.Word.Familiarity == Familiarity.AtFourOrFive ? 0 : brief.Stock.Rules.Rows.ShapeOf(x.Row).Syllables > 1 ? 2 : 1;
+        return ContrastPiece.Spread(dice.Mix(fresh.Take(count * DrawnFrom)).OrderBy(x => used.Contains(x.Word.Key)).ThenBy(Later), x => x.Rime).Take(count);
     }
 }
