@@ -346,4 +346,7 @@ public enum ReasonCode
     AskBeatsHeard,
     AskEndsSo,
     PointTrickyWhole,
+
+    /// <summary>What is new besides what the point tells of. Arguments: its labels.</summary>
+    PointToo,
 }

@@ -68,7 +68,7 @@ internal static partial class PartPatterns
     public static partial Regex Numbered();
 
     // What kind of thing it is, before the one thing: VCe: a_e; magic e a_e.
-    [GeneratedRegex(@"^\s*(?:c?vce(?:\s+with\s+[aeiou])?|flsz|floss|digraph|trigraph|vowel\s+team|gpc|grapheme|phoneme)s?\s*:\s*|^\s*(?:magic|silent|final)\s+e\s+(?=[aeiou]\s?[_–-]\s?e\b)", Any)]
+    [GeneratedRegex(@"^\s*(?:c?vce(?:\s+with\s+[aeiou])?|(?:closed|open)\s+syllable|flsz|floss|digraph|trigraph|vowel\s+team|gpc|grapheme|phoneme)s?\s*:\s*|^\s*(?:magic|silent|final)\s+e\s+(?=[aeiou]\s?[_–-]\s?e\b)", Any)]
     public static partial Regex KindAhead();
 
     // Where its letter stands, before the letters: n before k (nk); v at the end: ve.
@@ -130,6 +130,10 @@ internal static partial class PartPatterns
     [GeneratedRegex(@"^(?:long|short)\s+(?:[aeiou]|oo)$", Any)]
     public static partial Regex IsManner();
 
+    // "Short a with m, t, s": a vowel and what comes beside it.
+    [GeneratedRegex(@"\b(?<vowel>(?:long|short)\s+[aeiou])\s+(?:with|plus|\+)\s+(?=[a-z]{1,2}\b)", Any)]
+    public static partial Regex VowelWith();
+
     // "Double f, l, s", "doubled letters l and s".
     [GeneratedRegex(@"^\s*doubled?\s+(?:letters?\s+|consonants?\s+)?:?\s*(?<letter>[b-z])(?:\s*(?:,|/|&|\band\b)+\s*(?<letter>[b-z]))*\s*$", Any)]
     public static partial Regex Doubled();
@@ -140,6 +144,10 @@ internal static partial class PartPatterns
     // A sound and its spellings, without strokes: the sound j spelt dge, n spelt kn or gn.
     [GeneratedRegex(@"^\s*(?:the\s+)?(?:sound\s+)?(?<sound>[a-z]{1,3})(?:\s+sound)?(?:\s+at\s+the\s+(?:start|beginning|end)(?:\s+of\s+(?:a\s+)?words?)?)?\s+(?:is\s+)?(?:spelt|spelled|written)\s+(?:as\s+|with\s+)?(?<rest>.+)$", Any)]
     public static partial Regex SpeltSo();
+
+    // Three words or more with nothing between them, and what is done among them: getting to know you.
+    [GeneratedRegex(@"^(?=.*\b(?!\w*thing\b|morning|evening|during)[a-z]{3,}ing\b)[a-z']+(?:\s+[a-z']+){2,}$", Any)]
+    public static partial Regex WhatIsDone();
 
     // Letters or sounds that are spoken of and not written: first letters.
     [GeneratedRegex(@"^\s*[a-z]+\s+(?:letters|sounds|graphemes)\s*$", Any)]

@@ -109,7 +109,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         text = text.Replace('’', '\'').Replace('‘', '\'').Replace('“', '"').Replace('”', '"').Replace('\u00A0', ' ').Replace('‑', '-').Replace('−', '-')
             .Replace("q(u)", "qu", StringComparison.OrdinalIgnoreCase).Replace('＿', '_').Replace('／', '/').Replace("\u200B", "", StringComparison.Ordinal).Replace("\u00AD", "", StringComparison.Ordinal);
         text = EndsIn().Replace(WhatTakesIt().Replace(Neighbours().Replace(WhereAhead().Replace(text, "${letters}"), " "), ""), x => x.Groups["dash"].Success ? "ending " : "final ");
-        text = SaidSounds.WithLengths(text);
+        text = VowelWith().Replace(SaidSounds.WithLengths(text), "${vowel}, ");
         text = VowelOfVce().Replace(text, x => string.Join(", ", x.Groups["vowel"].Captures.Select(v => $"{v.Value}_e")));
         text = Doubled().Replace(text, x => string.Join(", ", x.Groups["letter"].Captures.Select(c => c.Value + c.Value)));
         text = Adding().Replace(text, x => string.Join(", ", x.Groups["ending"].Captures.Select(e => "-" + e.Value.ToLowerInvariant())));

@@ -40,8 +40,9 @@ internal static class SheetHeader
         rows.FirstOrDefault(x => x.Count > 2) is { } first && SheetWords.IsCounted(first[0].Text) && first.Skip(1).All(x => SheetWords.IsOrdinal(x.Text)) ? first : null;
 
     // "Sound | Ayo | Bea", and below the names ticks: who knows what.
-    private static IReadOnlyList<PlacedCell>? Ticked(List<IReadOnlyList<PlacedCell>> rows) => rows.FirstOrDefault(x => x.Count > 2) is { } first && SheetWords.RoleOf(first[0].Text) is not null
-        && rows.Where(x => x[0].Row > first[0].Row).SelectMany(x => x).Where(x => x.Column > first[0].Column).ToList() is { Count: > 3 } below && below.TrueForAll(x => SheetWords.IsTick(x.Text) || SheetDates.IsDate(x.Text) || SheetWords.IsDayOfDiary(x.Text)) && below.Exists(x => SheetWords.IsTick(x.Text)) ? first : null;
+    private static IReadOnlyList<PlacedCell>? Ticked(List<IReadOnlyList<PlacedCell>> rows) => rows.FirstOrDefault(x => x.Count > 2) is { } first
+        && first.Where(x => SheetWords.RoleOf(x.Text) is not null).Select(x => x.Column).ToList() is { Count: > 0 } headed
+        && rows.Where(x => x[0].Row > first[0].Row).SelectMany(x => x).Where(x => !headed.Contains(x.Column)).ToList() is { Count: > 3 } below && below.TrueForAll(x => SheetWords.IsTick(x.Text) || SheetDates.IsDate(x.Text) || SheetWords.IsDayOfDiary(x.Text)) && below.Exists(x => SheetWords.IsTick(x.Text)) ? first : null;
 
     // A row of plain words over columns of which one holds parts heads them, whatever it says: Vowels, Contents.
     private static IReadOnlyList<PlacedCell>? Topped(List<IReadOnlyList<PlacedCell>> rows, PartReader reader)

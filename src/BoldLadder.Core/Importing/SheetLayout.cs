@@ -298,7 +298,7 @@ public sealed class SheetLayout
         return numbers.Count > 1 && numbers.TrueForAll(x => x is not null) && !AreWhich(texts) && numbers.Zip(numbers.Skip(1)).Any(x => x.Second <= x.First);
     }
 
-    private static ColumnRole? WhenIn(string heading, IReadOnlyList<string> texts) => Mostly(texts, SheetDates.IsDate) ? ColumnRole.Date
+    private static ColumnRole? WhenIn(string heading, IReadOnlyList<string> texts) => Mostly(texts, x => SheetDates.IsDate(x) || SheetWords.IsDayOfDiary(x)) ? ColumnRole.Date
         : Mostly(texts, SheetWords.IsWeek) || (heading.Contains("week", StringComparison.OrdinalIgnoreCase) && Mostly(texts, SheetWords.IsOrdinal)) ? ColumnRole.Week
         : Mostly(texts, SheetWords.IsSection) ? ColumnRole.Section : null;
 

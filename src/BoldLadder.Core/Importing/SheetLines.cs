@@ -62,9 +62,13 @@ internal static partial class SheetLines
     public static string WithoutDaysOff(string text)
     {
         var pieces = Remarks().Split(text);
-        var left = pieces.Where(x => !(SheetWords.IsHoliday(x) && x.Trim().Contains(' ', StringComparison.Ordinal) && !x.Contains(':', StringComparison.Ordinal))).ToList();
+        var left = pieces.Where(x => !(SheetWords.IsHoliday(x) && x.Trim().Contains(' ', StringComparison.Ordinal) && !x.Contains(':', StringComparison.Ordinal) && !Teaches().IsMatch(x))).ToList();
         return pieces.Length < 2 || left.Count == pieces.Length ? text : string.Concat(left).Trim(' ', ';', ',', '-', '–');
     }
+
+    // After Christmas we teach u.
+    [GeneratedRegex(@"\b(?:teach|learn|meet|introduce|start|begin)\b", Any)]
+    private static partial Regex Teaches();
 
     [GeneratedRegex(@"(?:^|[,;|]|(?<=:)|\s[-–—]|(?<=\s))\s*\b(?<day>mon(?:day)?|tue(?:s(?:day)?)?|wed(?:s|nesday)?|thu(?:rs?(?:day)?)?|fri(?:day)?)\b\.?(?:\s*[:=]\s*|\s+[-–—]\s+|\s+)(?=[^\s,;])", Any)]
     private static partial Regex DayInLine();

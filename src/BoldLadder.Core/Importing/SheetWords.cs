@@ -162,7 +162,7 @@ internal static partial class SheetWords
     /// <summary>True for what says of words of which kind they are, where others show some: <i>CVC words</i>, <i>words with digraphs</i>.</summary>
     public static bool SpeaksOfWords(string text) => !text.AsSpan().ContainsAny(",;:/\n") && OfWords().IsMatch(text);
 
-    [GeneratedRegex(@"\S\s+words\s*$|^\s*words\s+\S", Any)]
+    [GeneratedRegex(@"\S\s+words\s*$|^\s*words\s+\S|^\s*(all\s+)?mixed(\s+up)?\s*$", Any)]
     private static partial Regex OfWords();
 
     /// <summary>True for what children are to do, in words: <i>read captions</i>, <i>hear the first sound</i>.</summary>
@@ -318,7 +318,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^(week|weeks|wk|wks|w)\.?\s*(no\.?\s*)?\d{1,2}(\s*(-|–|to|&|and|/)\s*\d{1,2})?(\s*[:(].*)?$", Any)]
     private static partial Regex WeekLabel();
 
-    [GeneratedRegex(@"^(then|next|later(\s+on)?|after\s+that)$|^(by|until|before|after)\s+(the\s+(end|start)\s+of\s+)?(september|october|november|december|january|february|march|april|may|june|july|august|christmas|easter|half[\s-]?term|the\s+summer|summer|spring)$|^((autumn|spring|summer|winter|fall|first|second|third|fourth|fifth|sixth|1st|2nd|3rd|4th|5th|6th|michaelmas|lent|trinity|september|october|november|december|january|february|march|april|may|june|july|august|reception|kindergarten|nursery|year|grade|term|half[\s-]?term|unit|block|stage|section|level|module|part|set|band|book|semester|quarter|trimester|month|aut|spr|sum(?!s)|win)\b\.?[\s-]*((half[\s-]?term|term|half|half[\s-]of[\s-]term)?[\s-]*(\d{1,2}|one|two|three|four|five|six|[ab])?(\s*[:(–-].*)?|.{0,40})|(ht|t|u|s)\d{1,2}|(sept?|oct|nov|dec|jan|feb|mar|apr|jun|jul)\.?(\s*[:–-].*)?|[a-z]{4,}\s+\d{1,2})$", Any)]
+    [GeneratedRegex(@"^(then|next|later(\s+on)?|after\s+that)$|^(by|until|before|after)\s+(the\s+(end|start)\s+of\s+)?(september|october|november|december|january|february|march|april|may|june|july|august|christmas|easter|half[\s-]?term|the\s+summer|summer|spring)$|^((autumn|spring|summer|winter|fall|first|second|third|fourth|fifth|sixth|1st|2nd|3rd|4th|5th|6th|michaelmas|lent|trinity|september|october|november|december|january|february|march|april|may|june|july|august|reception|kindergarten|nursery|year|grade|term|half[\s-]?term|unit|block|stage|section|level|module|part|set|band|book|semester|quarter|trimester|month|aut|spr|sum(?!s)|win)\b\.?[\s-]*((half[\s-]?term|term|half|half[\s-]of[\s-]term)?[\s-]*(\d{1,2}|one|two|three|four|five|six|[ab])?(\s*[:(–-].*)?|.{0,40})|(ht|t|u|s)\d{1,2}|(sept?|oct|nov|dec|jan|feb|mar|apr|jun|jul)\.?(\s*[:–-].*)?|[a-z]{4,}\s+\d{1,2}|(step|phase|group|round|list|pack|cycle)\s+(one|two|three|four|five|six|seven|eight|nine|ten))$", Any)]
     private static partial Regex SectionLabel();
 
     [GeneratedRegex(@"\b(half[\s-]?term|holidays?|holiday|vacation|break|bank\s+holiday|inset|in-?service|bh|(staff\s+)?training(\s+day)?|settling[\s-]+in|home\s+visits|induction|staff\s+day|closed(?!\s+syllab)|closure|school\s+shut|no\s+school|christmas|easter|thanksgiving|winter\s+recess|recess|strike|polling|snow\s+day|trip|sports\s+day|nativity|(fire|lockdown)\s+drill|photographs?|[a-z]+\s+weekend|party|festival|forest\s+school|swimming|assembly|concert|carols?|rehearsals?|no\s+(phonics|lessons?)|open\s+(day|evening)|parents['’]?\s+(evening|meetings?))\b", Any)]

@@ -17,7 +17,7 @@ public static class DayPoint
     // Three that are short are said, too, one for each part of the rung.
     private const int MostLetters = 170;
 
-    /// <summary>One or two sentences, never none.</summary>
+    /// <summary>One or two sentences, and a third where there is more that is new; never none.</summary>
     /// <param name="tricky">What is said of the lesson's tricky words.</param>
     public static IReadOnlyList<PointLine> Of(Lesson lesson, TeachingNotes notes, WordStock stock, IReadOnlyList<TrickyTeaching> tricky) => lesson.Kind switch
     {
@@ -39,9 +39,15 @@ public static class DayPoint
         }
 
         var commoner = stock.Commoner([.. lesson.Teaches.Select(x => x.Correspondence).OfType<Sounds.Correspondence>()]);
-        var lines = lesson.Teaches.Where(x => x.Correspondence is not { } part || commoner.Contains(part)).OrderByDescending(x => x.Kind == TeachableKind.Correspondence).ThenBy(x => x.IsPrint)
-            .Select(x => notes.Of(x) is { } note ? new PointLine(note.Point, null) : Facts(x)).Distinct().ToList();
-        lines = lines.Count == MostLines + 1 && lines.Sum(x => x.Written?.Length ?? MostLetters) <= MostLetters ? lines : [.. lines.Take(MostLines)];
+        var said = lesson.Teaches.Where(x => x.Correspondence is not { } part || commoner.Contains(part)).OrderByDescending(x => x.Kind == TeachableKind.Correspondence).ThenBy(x => x.IsPrint)
+            .Select(x => (x.Label, Line: notes.Of(x) is { } note ? new PointLine(note.Point, null) : Facts(x))).ToList();
+        var lines = said.Select(x => x.Line).Distinct().ToList();
+        if (lines.Count > MostLines && !(lines.Count == MostLines + 1 && lines.Sum(x => x.Written?.Length ?? MostLetters) <= MostLetters))
+        {
+            lines.RemoveRange(MostLines, lines.Count - MostLines);
+            lines.Add(Made(ReasonCode.PointToo, [.. said.Where(x => !lines.Contains(x.Line)).Select(x => x.Label).Distinct()]));
+        }
+
         return lines.Count > 0 ? lines : [Made(ReasonCode.PointReview, [.. lesson.GoesOver.Select(x => x.Label).Distinct()])];
     }
 

@@ -68,6 +68,7 @@ public sealed class Questions(TeachingNotes notes, Accent accent, Terms terms)
             },
             ReasonCode.PointTricky => string.Join(' ', reason.Arguments.Chunk(2).Select(pair => Odd(pair[0].Split(','), pair[1]))),
             ReasonCode.PointTrickyWhole => $"{Listed(x)}: look at the whole word, name its letters, and know it at sight.",
+            ReasonCode.PointToo => $"New today, too: {Listed(x)}.",
             ReasonCode.PointListening => "Words are made of sounds: hear them, put them together, take them apart.",
             ReasonCode.PlacesInWords => Places(x),
             _ => throw new InvalidOperationException($"{reason.Code} asks nothing"),

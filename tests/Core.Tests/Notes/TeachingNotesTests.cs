@@ -156,6 +156,16 @@ public partial class TeachingNotesTests
     }
 
     [Fact]
+    public void What_is_new_and_has_no_room_in_the_point_is_named()
+    {
+        var ladder = World.LadderOf("s:s a:a t:t m:m n:n i:i p:p u:u j:j -s+-ed+-ing");
+        var lesson = LessonComposer.Compose(World.BriefAt(ladder, World.South, ladder.Rungs.Count - 1, 3));
+        var point = DayPoint.Of(lesson, Notes, World.South, []);
+        Assert.Equal(3, point.Count);
+        Assert.Equal(Reason.Of(ReasonCode.PointToo, "-ing"), point[^1].Made);
+    }
+
+    [Fact]
     public void A_schools_own_point_stands_in_place_of_ours()
     {
         var ladder = World.LadderOf("s:s a:a");
