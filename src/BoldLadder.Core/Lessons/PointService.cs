@@ -65,10 +65,9 @@ public sealed class PointService
 
     private Reason OfHeard(LessonItem item) =>
         // What an ending says in it is no wrong answer.
-        item.Reasons.Any(x => x.Code == ReasonCode.EndingSounds) ? item.Reasons.First(x => x.Code == ReasonCode.EndingSounds)
-        : item.Split.Split(' ').Select(x => Sound.TryParse(x, out var sound, out _) ? _stock.Rules.SoundKey(sound) : x).FirstOrDefault(_sounds.Contains) is { } heard
+        item.Reasons.FirstOrDefault(x => x.Code == ReasonCode.EndingSounds) ?? (item.Split.Split(' ').Select(x => Sound.TryParse(x, out var sound, out _) ? _stock.Rules.SoundKey(sound) : x).FirstOrDefault(_sounds.Contains) is { } heard
             ? Reason.Of(ReasonCode.ServesSound, heard)
-            : item.Heading.Length > 0 ? Reason.Of(ReasonCode.GoesAgainst, item.Heading) : Other;
+            : item.Heading.Length > 0 ? Reason.Of(ReasonCode.GoesAgainst, item.Heading) : Other);
 
     private Reason OfText(LessonItem item)
     {

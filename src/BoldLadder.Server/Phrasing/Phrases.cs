@@ -95,7 +95,7 @@ public sealed class Phrases(Terms terms)
             ReasonCode.GraphemeStands => $"{x[0]} is {x[1]}",
             ReasonCode.RhymesWith => $"rhymes: it ends like {x[0]}",
             ReasonCode.SpeltWith => $"spelt with {x[0]}",
-            ReasonCode.EndingSounds => $"-{x[0]} {(Questions.BringsBeat(x[1]) ? $"is {Questions.EndingSound(x[1])}" : $"says {Questions.EndingSound(x[1])}")} in it",
+            ReasonCode.EndingSounds => $"-{x[0]} {(Questions.BringsBeat(x[1]) ? "is" : "says")} {Questions.EndingSound(x[1])} in it",
             ReasonCode.IsRealWord => $"{x[0]} is a real word or a name",
             ReasonCode.UnfitForChildren => "it is, or has in it, a word that is never shown to children",
             ReasonCode.UnfitSaidAloud => "said aloud it is a word that is never said to children",
