@@ -23,9 +23,11 @@ public sealed record ChosenWord(LexiconWord Word, Segmentation Reading, IReadOnl
 /// <param name="Not">Words already in the lesson.</param>
 /// <param name="May">Whether a word that can be read may be chosen; null for all.</param>
 /// <param name="Pool">What <see cref="ReadingPool.Of"/> found for a brief that differs in its words, count and seed alone; null to look again.</param>
+/// <param name="Today">What the day is about, where words are asked for that fill up beside it; null where that is the targets.</param>
 public sealed record ReadingBrief(
     Judge Judge, IReadOnlyList<Teachable> Targets, WordShape Shape, IReadOnlySet<string> Due,
-    IReadOnlyDictionary<string, int> TimesRead, IReadOnlySet<string> Not, int Count, ulong Seed, Predicate<OfferedWord>? May = null, ReadingPool? Pool = null, IReadOnlySet<string>? Lately = null);
+    IReadOnlyDictionary<string, int> TimesRead, IReadOnlySet<string> Not, int Count, ulong Seed, Predicate<OfferedWord>? May = null, ReadingPool? Pool = null, IReadOnlySet<string>? Lately = null,
+    IReadOnlyList<Teachable>? Today = null);
 
 /// <summary>
 /// Chooses words to read: mostly words with the target, spread over its places, short before

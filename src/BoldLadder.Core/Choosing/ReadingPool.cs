@@ -84,10 +84,11 @@ public sealed class ReadingPool
     {
         var (rows, held) = (stock.Rules.Rows, new HeldParts(stock));
         var targets = held.BitsOf(brief.Targets);
+        var today = brief.Today is null ? targets : held.BitsOf(brief.Today);
         // What a word with an ending is worth less, where the ending is not the day's: three consonants together by an s are hardly so.
         var ended = brief.Targets.Any(x => x.Ending is not null) ? 0 : brief.Targets.Any(x => x.Structure is not null) ? 16 : 8;
         Going[] going = [.. rows.Bits.Parts.Select(x => x.OfSegment is not { } key ? Going.Not : (brief.Due.Contains(key) ? Going.Due : Going.Not) | (brief.Lately?.Contains(key) == true ? Going.Lately : Going.Not))];
-        var letters = brief.Targets.Select(x => x.Correspondence?.Grapheme.Text).OfType<string>().Where(x => x.Length > 1).ToList();
+        var letters = (brief.Today ?? brief.Targets).Select(x => x.Correspondence?.Grapheme.Text).OfType<string>().Where(x => x.Length > 1).ToList();
         return offered =>
         {
             if (!rows.Fits(offered.Row, brief.Shape))
@@ -97,7 +98,7 @@ public sealed class ReadingPool
 
             var (at, bit) = held.First(offered.Row, targets);
             if ((at >= 0 && rows.Bits[bit].Kind != PartKind.Correspondence && offered.IsOfGrammar)
-                || (at < 0 && Has(letters, offered.Word.Key)) || (brief.May is { } may && !may(offered)))
+                || ((brief.Today is null ? at : held.First(offered.Row, today).At) < 0 && Has(letters, offered.Word.Key)) || (brief.May is { } may && !may(offered)))
             {
                 return null;
             }

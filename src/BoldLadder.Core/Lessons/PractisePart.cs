@@ -130,7 +130,7 @@ internal static class PractisePart
     {
         var on = words.Where(x => x.HoldsTarget).ToList();
         return rivals.Count == 0 ? words
-            : [.. on.Concat(new ReadingChoice(brief.Stock).Choose(brief.Ask(wanted + Spares - on.Count, used, seed) with { Targets = rivals, Pool = null }).Where(x => x.HoldsTarget).Select(x => x with { Target = null })).Concat(words.Except(on)).Take(wanted + Spares)];
+            : [.. on.Concat(new ReadingChoice(brief.Stock).Choose(brief.Ask(wanted + Spares - on.Count, used, seed) with { Targets = rivals, Today = brief.Targets, Pool = null }).Where(x => x.HoldsTarget).Select(x => x with { Target = null })).Concat(words.Except(on)).Take(wanted + Spares)];
     }
 
     private static List<Teachable> Rivals(LessonBrief brief)
@@ -228,7 +228,7 @@ internal static class PractisePart
         var on = chosen.Where(IsToday).ToList();
         if (on.Count < count && on.Count > 0 && Rivals(brief) is { Count: > 0 } rivals)
         {
-            var beside = choice.Choose(brief.Ask(count - on.Count, kept, seed) with { Targets = rivals, Pool = null }).Where(x => x.Target is not null && on.TrueForAll(o => o.Word.Key != x.Word.Key)).ToList();
+            var beside = choice.Choose(brief.Ask(count - on.Count, kept, seed) with { Targets = rivals, Today = brief.Targets, Pool = null }).Where(x => x.Target is not null && on.TrueForAll(o => o.Word.Key != x.Word.Key)).ToList();
             chosen = [.. on.Concat(beside).Concat(on.Count + beside.Count > FewestToSpell ? [] : chosen.Except(on)).Take(count)];
         }
 

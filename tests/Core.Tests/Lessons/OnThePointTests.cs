@@ -192,6 +192,16 @@ public sealed class OnThePointTests
     }
 
     [Fact]
+    public void What_fills_up_beside_todays_words_has_no_letters_of_theirs_that_say_something_else()
+    {
+        for (var seed = 1UL; seed < 21; seed++)
+        {
+            var words = LessonComposer.Compose(At(World.Estuary, World.South, "mb:m", seed)).Blocks.Where(x => x.Activity is Activity.Read or Activity.Spare or Activity.Spell).SelectMany(x => x.Items);
+            Assert.DoesNotContain(words, x => x.Text.Contains("mb", StringComparison.Ordinal) && !World.South.Words.Find(x.Text)!.Readings[0].Segments.Any(s => s.Correspondence.Key == "mb:m"));
+        }
+    }
+
+    [Fact]
     public void Where_English_has_few_words_they_are_read_themselves_and_not_their_plurals()
     {
         for (var seed = 1UL; seed <= 10; seed++)
