@@ -72,8 +72,18 @@ public sealed class DocumentTests
             {"v":2,"kind":"newLearning","minutes":25,"rungId":"sh-sh","title":"sh","teaches":[],"goesOver":[],"trickyWords":[],"seed":1,"teaching":{"sayIt":"","writeIt":"","keyword":"","notes":"","point":""},
             "blocks":[{"part":"practise","activity":"spell","items":[],"asks":[{"code":"askBuildAndHide","arguments":[]}]}],"carried":[]}
             """).ToCore();
-        var questions = new Questions(TeachingNotes.Parse("", "", "", ""), Accent.SouthernBritish, Terms.Plain);
+        var questions = new Questions(TeachingNotes.Parse("", "", "", ""), Accent.SouthernBritish);
         Assert.Contains("hide it", questions.Asked(lesson.Blocks[0].Asks), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_lesson_to_come_back_to_from_before_questions_were_no_reasons_is_still_read()
+    {
+        var edit = StoredJson.Read<StoredLessonEdit>("""
+            {"v":2,"edit":{"kind":"whole","name":"reorder","lesson":{"kind":"newLearning","minutes":25,"rungId":"sh-sh","title":"sh","teaches":[],"goesOver":[],"trickyWords":[],"seed":1,"teaching":{"sayIt":"","writeIt":"","keyword":"","notes":"","point":""},
+            "blocks":[{"part":"practise","activity":"compare","items":[],"asks":[{"code":"askSortBySpelling","arguments":["sh","ch"]}]}],"carried":[]}}}
+            """).Edit.ToCore();
+        Assert.Equal(Ask.Of(AskCode.SortBySpelling, "sh", "ch"), Assert.IsType<ReplaceLesson>(edit).Lesson.Blocks[0].Asks[0]);
     }
 
     [Theory]
@@ -87,19 +97,19 @@ public sealed class DocumentTests
     [InlineData("was: a moon word. One part of it does not say what you expect. Find it, and the rest is fair.", "was")]
     public void The_point_of_a_day_of_tricky_words_says_what_is_odd_in_them(string said, params string[] arguments)
     {
-        var questions = new Questions(TeachingNotes.Parse("", "", "", ""), Accent.SouthernBritish, new Terms("moon word", "odd word", "say it slowly"));
-        Assert.Equal(said, questions.Point(new PointLine(null, Reason.Of(ReasonCode.PointTricky, arguments))));
+        var points = new DayPoints(Accent.SouthernBritish, new Terms("moon word", "odd word", "say it slowly"));
+        Assert.Equal(said, points.Of(new PointLine(null, MadePoint.Of(PointCode.Tricky, arguments))));
     }
 
     [Fact]
-    public void Every_reason_has_its_phrase_in_the_terms_of_the_school()
+    public void Every_reason_question_and_point_has_its_phrase_in_the_terms_of_the_school()
     {
-        var questions = new Questions(TeachingNotes.Parse("", "", "", ""), Accent.SouthernBritish, Terms.Plain);
-        foreach (var code in Enum.GetValues<ReasonCode>())
-        {
-            Reason[] reason = [code == ReasonCode.PointTricky ? Reason.Of(code, "said", "ai:e") : Reason.Of(code, "sh", "first", "start", "sh", "s", "2")];
-            Assert.NotEmpty(Questions.Asks(code) ? questions.Asked(reason) : Phrases.Plain.Sentence(reason));
-        }
+        string[] arguments = ["sh", "first", "start", "sh", "s", "2"];
+        Assert.All(Enum.GetValues<ReasonCode>(), x => Assert.NotEmpty(Phrases.Plain.Sentence([Reason.Of(x, arguments)])));
+        var questions = new Questions(TeachingNotes.Parse("", "", "", ""), Accent.SouthernBritish);
+        Assert.All(Enum.GetValues<AskCode>(), x => Assert.NotEmpty(questions.Asked([Ask.Of(x, arguments)])));
+        var points = new DayPoints(Accent.SouthernBritish, Terms.Plain);
+        Assert.All(Enum.GetValues<PointCode>(), x => Assert.NotEmpty(points.Of(new PointLine(null, MadePoint.Of(x, x == PointCode.Tricky ? ["said", "ai:e"] : arguments)))));
 
         var own = new Phrases(new Terms("odd word", "moon word", "say it slowly"));
         Assert.Contains("odd word", own.Sentence([Reason.Of(ReasonCode.TypedInAsTricky)]), StringComparison.Ordinal);

@@ -7,7 +7,7 @@ using BoldLadder.Core.Reading;
 namespace BoldLadder.Core.Lessons;
 
 /// <summary>One sentence of a day's point: written by hand, or made from the facts where nothing is written.</summary>
-public readonly record struct PointLine(string? Written, Reason? Made);
+public readonly record struct PointLine(string? Written, MadePoint? Made);
 
 /// <summary>What a lesson is about, in a sentence or two that a child could be told; everything in it serves this.</summary>
 public static class DayPoint
@@ -22,11 +22,11 @@ public static class DayPoint
     public static IReadOnlyList<PointLine> Of(Lesson lesson, TeachingNotes notes, WordStock stock, IReadOnlyList<TrickyTeaching> tricky) => lesson.Kind switch
     {
         _ when lesson.Teaching.Point.Length > 0 => [new PointLine(lesson.Teaching.Point, null)],
-        LessonKind.Listening => [Made(ReasonCode.PointListening)],
+        LessonKind.Listening => [Made(PointCode.Listening)],
         LessonKind.TrickyWordDay => [Tricky(lesson, tricky)],
         LessonKind.Contrast => [Contrast(lesson, stock.Rules)],
         LessonKind.Review or LessonKind.Check => [Made(
-            lesson.Kind == LessonKind.Check ? ReasonCode.PointCheck : ReasonCode.PointReview, [.. lesson.GoesOver.Select(x => x.Label).Distinct()])],
+            lesson.Kind == LessonKind.Check ? PointCode.Check : PointCode.Review, [.. lesson.GoesOver.Select(x => x.Label).Distinct()])],
         _ => OfNew(lesson, notes, stock),
     };
 
@@ -35,7 +35,7 @@ public static class DayPoint
     {
         if (lesson.Teaches.Count > MostLines && lesson.Teaches.All(x => x.Correspondence is { Grapheme.Text: [var a, var b] } && a == b))
         {
-            return [Made(lesson.Teaches.All(x => DoubledLetters.EndWords(x.Correspondence!.Value)) ? ReasonCode.PointDoubledAtEnd : ReasonCode.PointDoubled, [.. lesson.Teaches.Select(x => x.Label)])];
+            return [Made(lesson.Teaches.All(x => DoubledLetters.EndWords(x.Correspondence!.Value)) ? PointCode.DoubledAtEnd : PointCode.Doubled, [.. lesson.Teaches.Select(x => x.Label)])];
         }
 
         var commoner = stock.Commoner([.. lesson.Teaches.Select(x => x.Correspondence).OfType<Sounds.Correspondence>()]);
@@ -45,10 +45,10 @@ public static class DayPoint
         if (lines.Count > MostLines && !(lines.Count == MostLines + 1 && lines.Sum(x => x.Written?.Length ?? MostLetters) <= MostLetters))
         {
             lines.RemoveRange(MostLines, lines.Count - MostLines);
-            lines.Add(Made(ReasonCode.PointToo, [.. said.Where(x => !lines.Contains(x.Line)).Select(x => x.Label).Distinct()]));
+            lines.Add(Made(PointCode.Too, [.. said.Where(x => !lines.Contains(x.Line)).Select(x => x.Label).Distinct()]));
         }
 
-        return lines.Count > 0 ? lines : [Made(ReasonCode.PointReview, [.. lesson.GoesOver.Select(x => x.Label).Distinct()])];
+        return lines.Count > 0 ? lines : [Made(PointCode.Review, [.. lesson.GoesOver.Select(x => x.Label).Distinct()])];
     }
 
     // What the letters of each say; what several have in common is said once: could, would and should.
@@ -56,30 +56,30 @@ public static class DayPoint
     {
         if (lesson.Blocks.Any(x => x.Items.Any(i => i.Reasons.Any(r => r.Code == ReasonCode.LearntWhole))))
         {
-            return Made(ReasonCode.PointTrickyWhole, [.. lesson.TrickyWords]);
+            return Made(PointCode.TrickyWhole, [.. lesson.TrickyWords]);
         }
 
         var said = tricky.SelectMany(x => x.Odd.Select(part => (Part: part.Key, x.Word))).GroupBy(x => x.Part, x => x.Word)
             .GroupBy(x => string.Join(',', x), x => x.Key).OrderByDescending(x => x.Key.Count(c => c == ',')).Select(x => (Words: x.Key, Parts: string.Join(',', x))).ToList();
         if (said.Count is 0 or > MostOdd)
         {
-            return Made(ReasonCode.PointTricky, string.Join(',', lesson.TrickyWords));
+            return Made(PointCode.Tricky, string.Join(',', lesson.TrickyWords));
         }
 
         var quick = string.Join(',', tricky.Where(x => x.Tricky.Count == 0).Select(x => x.Word));
-        return Made(ReasonCode.PointTricky, [.. said.Append((Words: quick, Parts: "")).Where(x => x.Words.Length > 0).SelectMany(x => new[] { x.Words, x.Parts })]);
+        return Made(PointCode.Tricky, [.. said.Append((Words: quick, Parts: "")).Where(x => x.Words.Length > 0).SelectMany(x => new[] { x.Words, x.Parts })]);
     }
 
     private static PointLine Facts(Teachable x) => x.Correspondence is { } c
-        ? Made(ReasonCode.PointFacts, c.Grapheme.Text, c.Sound.Key, c.Sound.Example)
-        : Made(ReasonCode.PointTogether, x.Label);
+        ? Made(PointCode.Facts, c.Grapheme.Text, c.Sound.Key, c.Sound.Example)
+        : Made(PointCode.Together, x.Label);
 
     private static PointLine Contrast(Lesson lesson, ReadingRules rules)
     {
         var parts = lesson.GoesOver.Select(x => x.Correspondence).OfType<Sounds.Correspondence>().ToList();
         var oneSound = parts.Count > 0 && parts.TrueForAll(x => rules.SameSound(x.Sound, parts[0].Sound));
-        return Made(oneSound ? ReasonCode.PointSpellings : ReasonCode.PointSounds, [.. parts.Select(x => x.Grapheme.Text).Distinct()]);
+        return Made(oneSound ? PointCode.Spellings : PointCode.Sounds, [.. parts.Select(x => x.Grapheme.Text).Distinct()]);
     }
 
-    private static PointLine Made(ReasonCode code, params string[] arguments) => new(null, Reason.Of(code, arguments));
+    private static PointLine Made(PointCode code, params string[] arguments) => new(null, MadePoint.Of(code, arguments));
 }

@@ -90,7 +90,7 @@ public enum Activity
 public sealed record LessonBlock(LessonPart Part, Activity Activity, IReadOnlyList<LessonItem> Items)
 {
     /// <summary>What children are asked to hear, find or decide in it; empty where the activity alone says so.</summary>
-    public IReadOnlyList<Reason> Asks { get; init; } = [];
+    public IReadOnlyList<Ask> Asks { get; init; } = [];
 
     /// <summary>Time for the block, made from its items; none for spare words or an empty block.</summary>
     public int Seconds => Timing.Of(Activity, Items.Count);

@@ -10,7 +10,7 @@ namespace BoldLadder.Core.Lessons;
 
 /// <summary>An item that a re-plan keeps, with the block it stands in.</summary>
 /// <param name="Asks">What is asked in that block.</param>
-public readonly record struct KeptItem(LessonPart Part, Activity Activity, LessonItem Item, IReadOnlyList<Reason>? Asks = null);
+public readonly record struct KeptItem(LessonPart Part, Activity Activity, LessonItem Item, IReadOnlyList<Ask>? Asks = null);
 
 /// <summary>All that a lesson is made from: the same brief gives the same lesson.</summary>
 public sealed class LessonBrief
@@ -278,7 +278,7 @@ public sealed class LessonBrief
         [.. Kept.Where(x => x.Part == part && x.Activity == activity).Select(x => x.Item)];
 
     /// <summary>What the block asks whose items are kept; empty when none are.</summary>
-    public IReadOnlyList<Reason> AsksIn(LessonPart part, Activity activity) =>
+    public IReadOnlyList<Ask> AsksIn(LessonPart part, Activity activity) =>
         Kept.Where(x => x.Part == part && x.Activity == activity).Select(x => x.Asks).FirstOrDefault(x => x is not null) ?? [];
 
     /// <summary>What can be read in a lesson, words forced into it included.</summary>

@@ -17,9 +17,9 @@ namespace BoldLadder.Core.Lessons;
 /// <param name="Write">The way the pencil goes; null where the letters are only written one after the other.</param>
 /// <param name="Together">A line to say together, on the day that the sound is new; else empty.</param>
 /// <param name="Place">A line of where it stands and what goes against it; empty where none is written.</param>
-/// <param name="Facts">Counts over the everyday words.</param>
+/// <param name="Places">In how many everyday words, and where in them; null where it is in none, and for what is no correspondence.</param>
 public sealed record PartTeaching(
-    Teachable Part, string Say, string Slip, string Mend, string? Write, string Together, string Place, IReadOnlyList<Reason> Facts, string? TellApart)
+    Teachable Part, string Say, string Slip, string Mend, string? Write, string Together, string Place, PartPlaces? Places, string? TellApart)
 {
     // Of three new letters each is told in full; from the fourth on, and of a sound that is known where there are several,
     // what fits a line or two.
@@ -80,19 +80,15 @@ public sealed record PartTeaching(
     }
 
     private static PartTeaching Of(Teachable part, Lesson lesson, TeachingNotes notes) =>
-        new(part, lesson.Teaching.SayIt, "", "", lesson.Teaching.WriteIt.Length > 0 ? lesson.Teaching.WriteIt : null, "", notes.Of(part)?.Place ?? "", [], null);
+        new(part, lesson.Teaching.SayIt, "", "", lesson.Teaching.WriteIt.Length > 0 ? lesson.Teaching.WriteIt : null, "", notes.Of(part)?.Place ?? "", null, null);
 
     // What is true of every capital is said once.
     private static PartTeaching OfCapital(Teachable part, Lesson lesson, TeachingNotes notes, bool first) => new(
         part, first ? lesson.Teaching.SayIt : "", "", "",
-        first && lesson.Teaching.WriteIt.Length > 0 ? lesson.Teaching.WriteIt : notes.OfCapital(part)?.Capital, "", first ? notes.Of(part)?.Place ?? "" : "", [], null);
+        first && lesson.Teaching.WriteIt.Length > 0 ? lesson.Teaching.WriteIt : notes.OfCapital(part)?.Capital, "", first ? notes.Of(part)?.Place ?? "" : "", null, null);
 
     // Where it stands in the everyday words, and how else the sound is spelt there.
-    private static IReadOnlyList<Reason> PlacesOf(Correspondence c, WordStock stock)
-    {
-        var places = PartPlaces.In(stock, c);
-        return places.Total == 0 ? [] : [Reason.Of(ReasonCode.PlacesInWords, $"{places.Total}", $"{places.First}", $"{places.Inside}", $"{places.Last}")];
-    }
+    private static PartPlaces? PlacesOf(Correspondence c, WordStock stock) => PartPlaces.In(stock, c) is { Total: > 0 } places ? places : null;
 
     // What was taught before and is taken for it, by look first.
     private static string? Apart(Correspondence c, TeachingNotes notes, WordStock stock, IReadOnlySet<Teachable> before)

@@ -147,7 +147,7 @@ public static class RevisitPart
     {
         LessonItem[] items = [.. packs.SelectMany(x => x)];
         var alone = packs.Skip(1).Sum(x => x.Count);
-        return new LessonBlock(LessonPart.Revisit, activity, items) { Asks = alone > 0 ? [Reason.Of(ReasonCode.AskTogetherThenAlone, $"{items.Length - alone}", $"{alone}")] : [] };
+        return new LessonBlock(LessonPart.Revisit, activity, items) { Asks = alone > 0 ? [Ask.Of(AskCode.TogetherThenAlone, $"{items.Length - alone}", $"{alone}")] : [] };
     }
 
     private static IEnumerable<LessonItem> Cards(LessonBrief brief, Pack pack, ItemMaker make)

@@ -15,14 +15,14 @@ public static class TextTasks
     private const int FewestToHunt = 2, MostParts = 3, MostRhymes = 4;
 
     /// <summary>The tasks of a block; none for most.</summary>
-    public static IReadOnlyList<Reason> Of(Lesson lesson, LessonBlock block, WordStock stock) => block.Activity switch
+    public static IReadOnlyList<Ask> Of(Lesson lesson, LessonBlock block, WordStock stock) => block.Activity switch
     {
         Activity.ReadStory when block.Items.SelectMany(x => SentenceBank.WordsOf(x.Text)).ToList() is { Count: > 0 } words => [.. Hunt(lesson, words, stock), .. Rhymes(lesson, words, stock)],
-        Activity.WriteSentence => [.. block.Items.Select(x => Count(x.Text))],
+        Activity.WriteSentence when block.Items.Count > 0 => [Ask.Of(AskCode.Count, [.. block.Items.SelectMany(x => Counted(x.Text))])],
         _ => [],
     };
 
-    private static IEnumerable<Reason> Hunt(Lesson lesson, List<string> words, WordStock stock)
+    private static IEnumerable<Ask> Hunt(Lesson lesson, List<string> words, WordStock stock)
     {
         var things = ThingsOf(lesson);
         var parts = things.Select(x => x.Correspondence).OfType<Correspondence>().Where(x => x.Grapheme.Text.Length > 1);
@@ -31,14 +31,14 @@ public static class TextTasks
             .Concat(things.Select(x => x.Run).Where(x => x is { BringsBeat: true }).Select(x => (Key: $"-{x!.Letters}", Count: Closed(words, x, stock))))
             .Concat(lesson.TrickyWords.Select(t => (Key: t, Count: words.Count(w => w.Equals(t, StringComparison.OrdinalIgnoreCase)))));
         var hunted = found.Where(x => x.Count >= FewestToHunt).Take(MostParts).ToList();
-        return hunted.Count == 0 ? [] : [Reason.Of(ReasonCode.AskHunt, [.. hunted.SelectMany(x => (string[])[x.Key, $"{x.Count}"])])];
+        return hunted.Count == 0 ? [] : [Ask.Of(AskCode.Hunt, [.. hunted.SelectMany(x => (string[])[x.Key, $"{x.Count}"])])];
     }
 
     private static IReadOnlyList<Ladders.Teachable> ThingsOf(Lesson lesson) => lesson.Teaches.Count > 0 ? lesson.Teaches : lesson.GoesOver;
 
     // The words that rhyme with each other, most first, one of them with what the day is about: cat and mat are no find on
     // the day of au. Nor is a word of grammar.
-    private static IEnumerable<Reason> Rhymes(Lesson lesson, List<string> words, WordStock stock)
+    private static IEnumerable<Ask> Rhymes(Lesson lesson, List<string> words, WordStock stock)
     {
         var things = ThingsOf(lesson);
         var holds = new HeldParts(stock).Holding(things);
@@ -47,7 +47,7 @@ public static class TextTasks
             // Sea and see sound the same: that is no rhyme.
             .OrderByDescending(x => holds(x)).DistinctBy(x => string.Join(' ', stock.Words.Of(x).Readings[0].Segments.Select(s => stock.Rules.SoundKey(s.Correspondence.Sound))))
             .GroupBy(stock.RimeOf).Where(x => x.Count() >= FewestToHunt && (things.Count == 0 || x.Any(w => holds(w)))).OrderByDescending(x => x.Count()).Take(1)
-            .Select(x => Reason.Of(ReasonCode.AskFindRhymes, [.. x.Take(MostRhymes).Select(w => Written(w, words))]));
+            .Select(x => Ask.Of(AskCode.FindRhymes, [.. x.Take(MostRhymes).Select(w => Written(w, words))]));
     }
 
     // Hank, who got off the bunk, is no hank of wool: what no child knows and has its capital wherever it stands is a name.
@@ -81,6 +81,6 @@ public static class TextTasks
         : Enumerable.Range(0, Math.Max(0, word.Length - grapheme.LeadingLetters.Length - 1))
             .Any(at => word[at..].StartsWith(grapheme.LeadingLetters, StringComparison.Ordinal) && word[at + grapheme.LeadingLetters.Length + 1] == 'e');
 
-    private static Reason Count(string sentence) => Reason.Of(
-        ReasonCode.AskCount, $"{sentence.Split(' ', StringSplitOptions.RemoveEmptyEntries).Length}", $"{sentence.Count(char.IsUpper)}", $"{sentence.Count(char.IsPunctuation)}");
+    private static IEnumerable<string> Counted(string sentence) =>
+        [$"{sentence.Split(' ', StringSplitOptions.RemoveEmptyEntries).Length}", $"{sentence.Count(char.IsUpper)}", $"{sentence.Count(char.IsPunctuation)}"];
 }

@@ -71,7 +71,7 @@ public sealed record LessonView(
 {
     public static LessonView Of(Classroom room, TeachingNotes notes, DateOnly day, Lesson lesson, TaughtSet before, LessonHead? head)
     {
-        var (pieces, questions) = (new PieceWords(room.Conventions), new Questions(notes, room.Stock.Words.Accent, room.Conventions.Terms));
+        var (pieces, questions) = (new PieceWords(room.Conventions), new Questions(notes, room.Stock.Words.Accent));
         var judge = LessonBrief.JudgeOf(lesson, before);
         var tricky = TrickyTeaching.Of(lesson, judge, room.Stock);
         var place = room.Ladder.PlaceOf(lesson.RungId);
@@ -80,12 +80,12 @@ public sealed record LessonView(
             head?.Id, head?.Revision ?? 0, room.School.Name, room.Group.Id, room.Group.Name, day, day == room.Today, lesson.Kind, lesson.Title,
             place < 0 ? null : lesson.RungId, place < 0 ? null : place + 1, lesson.Minutes,
             lesson.Minutes == ClassConventions.ShortMinutes ? room.Conventions.LessonMinutes : ClassConventions.ShortMinutes, lesson.Seconds,
-            [.. DayPoint.Of(lesson, notes, room.Stock, tricky).Select(questions.Point)],
+            [.. DayPoint.Of(lesson, notes, room.Stock, tricky).Select(new DayPoints(room.Stock.Words.Accent, room.Conventions.Terms).Of)],
             [.. lesson.Blocks.GroupBy(x => x.Part).OrderBy(x => x.Key).Select(x => new PartView(
                 x.Key, x.Sum(b => b.Seconds), [.. x.Select(b => new BlockView(
                     b.Activity, Piece.Of(b.Activity).Form, Piece.Of(b.Activity).Unit, pieces.Name(lesson, b), pieces.How(lesson, b), questions.Asked([.. b.Asks, .. TextTasks.Of(lesson, b, room.Stock)]), b.Seconds,
                     [.. b.Items.Select(i => Item(i, b, lesson, judge, room, clock, phrases, service))]))]))],
-            lesson.Teaching, [.. PartTeaching.Of(lesson, notes, room.Stock, before.Things).Select(x => TeachingView.Of(x, questions))],
+            lesson.Teaching, [.. PartTeaching.Of(lesson, notes, room.Stock, before.Things).Select(x => TeachingView.Of(x))],
             [.. tricky.Select(x => TrickyTeachingView.Of(x, room.Stock.Words.Accent))], CarriedFrom(lesson, room), head?.Outcome is { } said ? $"marked {said}" : head?.Undo, head?.Outcome, head?.Previous, head is null ? null : room.Year.After(day),
             head is not { Outcome: null } ? [] : [.. Amiss(room, day, lesson, head).Select(x => new StaleView(x.Item.Id, x.Item.Text, x.Kind, [.. x.Words.Select(w => w.Word)]))],
             head is { Outcome: null } ? DueOn(room, day, lesson) : null, ReadyFor(lesson), ShakyLast(room, day), clock.TooManyTricky(), [.. room.Year.EventsOn(day).Select(x => x.Name)], room.Mate is null || room.Standing.AsIf is not null ? null : new RoomMateView(room.Mate.Group.Id, room.Mate.Group.Name), TermsView.Of(room.Conventions.Terms), Strip.Of(room.Standing));

@@ -17,8 +17,8 @@ namespace BoldLadder.Server.Lessons;
 /// <param name="TellApart">How it is told from what it is taken for; empty where nothing taught is.</param>
 public sealed record TeachingView(string Label, string Say, string Slip, string Mend, string Write, string Together, string Place, string Facts, string TellApart)
 {
-    public static TeachingView Of(PartTeaching x, Questions questions) => new(
-        x.Part.Label, x.Say, x.Slip, x.Mend, x.Write ?? "", x.Together, x.Place, string.Join(' ', x.Facts.Select(questions.Fact)), x.TellApart ?? "");
+    public static TeachingView Of(PartTeaching x) => new(
+        x.Part.Label, x.Say, x.Slip, x.Mend, x.Write ?? "", x.Together, x.Place, x.Places is { } places ? DayPoints.Places(places) : "", x.TellApart ?? "");
 }
 
 /// <summary>What the adult needs to teach one tricky word.</summary>

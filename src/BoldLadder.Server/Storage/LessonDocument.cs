@@ -9,9 +9,9 @@ public sealed record LessonDocument(
     LessonKind Kind, int Minutes, string RungId, string Title, IReadOnlyList<TeachableDocument> Teaches, IReadOnlyList<TeachableDocument> GoesOver,
     IReadOnlyList<string> TrickyWords, ulong Seed, Teaching Teaching, IReadOnlyList<LessonBlock> Blocks, IReadOnlyList<string> Carried, ShapeDocument? Own = null) : IStored
 {
-    public static int Version => 2;
+    public static int Version => 3;
 
-    public static void Upgrade(JsonObject old, int version) => OldDocuments.Lesson(old);
+    public static void Upgrade(JsonObject old, int version) => OldDocuments.Lesson(old, version);
 
     public static LessonDocument Of(Lesson x) => new(
         x.Kind, x.Minutes, x.RungId, x.Title, TeachableDocument.Of(x.Teaches), TeachableDocument.Of(x.GoesOver), x.TrickyWords, x.Seed, x.Teaching, x.Blocks, x.Carried, x.Own is null ? null : ShapeDocument.Of(x.Own));
@@ -58,21 +58,21 @@ public abstract record LessonEditDocument
 /// <summary>An edit of a lesson as it is kept, to be taken back.</summary>
 public sealed record StoredLessonEdit(LessonEditDocument Edit) : IStored
 {
-    public static int Version => 2;
+    public static int Version => 3;
 
-    /// <summary>Version 1 was the edit itself, with its item or lesson as they were then.</summary>
+    /// <summary>Version 1 was the edit itself, with its item or lesson as they were then; version 2 had today's form, with such a lesson in it.</summary>
     public static void Upgrade(JsonObject old, int version)
     {
-        var edit = (JsonObject)old.DeepClone();
+        var edit = (JsonObject)(version == 1 ? old : old["edit"]!).DeepClone();
         old.Clear();
-        if (edit["item"] is JsonObject item)
+        if (version == 1 && edit["item"] is JsonObject item)
         {
             OldDocuments.Item(item);
         }
 
         if (edit["lesson"] is JsonObject lesson)
         {
-            OldDocuments.Lesson(lesson);
+            OldDocuments.Lesson(lesson, version);
         }
 
         old["edit"] = edit;

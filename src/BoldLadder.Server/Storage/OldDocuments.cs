@@ -31,9 +31,22 @@ internal static class OldDocuments
     /// <summary>Version 1 kept what was taught in a list for each kind.</summary>
     public static void Log(JsonObject log) => log["things"] = Things(log["things"] as JsonObject);
 
-    /// <summary>Version 1 had one list for what is new and what is gone over, and reasons as sentences.</summary>
-    public static void Lesson(JsonObject lesson)
+    /// <summary>
+    /// Version 1 had one list for what is new and what is gone over, and reasons as sentences. Up to version 2 what is asked
+    /// was written as one of the reasons.
+    /// </summary>
+    public static void Lesson(JsonObject lesson, int version)
     {
+        foreach (var ask in Objects(lesson["blocks"]).SelectMany(x => Objects(x["asks"])))
+        {
+            ask["code"] = AskNamed(ask["code"]?.GetValue<string>() ?? "");
+        }
+
+        if (version > 1)
+        {
+            return;
+        }
+
         var things = Things(lesson["things"] as JsonObject);
         var isNew = lesson["kind"]?.GetValue<string>() is "newLearning" or "structure" && lesson["rungId"]?.GetValue<string>() is { Length: > 0 };
         lesson.Remove("things");
@@ -55,6 +68,9 @@ internal static class OldDocuments
 
         item.Remove("reason");
     }
+
+    private static string AskNamed(string reason) =>
+        reason.StartsWith("ask", StringComparison.Ordinal) && reason.Length > 3 ? $"{char.ToLowerInvariant(reason[3])}{reason[4..]}" : reason;
 
     private static JsonArray Things(JsonObject? from) => [.. Lists.SelectMany(x => (from?[x.Old] as JsonArray ?? [])
         .Select(key => (JsonNode)new JsonObject { ["kind"] = x.Kind, ["key"] = key!.GetValue<string>() }))];

@@ -61,7 +61,7 @@ public sealed record GuaranteesView(
         }
 
         var headings = block.Items.Select(x => x.Heading).Where(x => x.Length > 0).Distinct().ToList();
-        var between = headings.Count > 0 ? headings : block.Asks is [{ Code: ReasonCode.AskPair or ReasonCode.AskEnding } asked, ..] ? asked.Arguments : [];
+        var between = headings.Count > 0 ? headings : block.Asks is [{ Code: AskCode.Pair or AskCode.Ending } asked, ..] ? asked.Arguments : [];
         return between.Count == 0 ? pieces.Name(block.Activity) : $"{pieces.Name(block.Activity)}: {string.Join(", ", between)}";
     }
 }

@@ -26,7 +26,7 @@ public class ChildrensTasksTests
         foreach (var story in World.Stories.Stories)
         {
             var block = new LessonBlock(LessonPart.Apply, Activity.ReadStory, [make.Story(new GradedStory(story, 0, 0))]);
-            foreach (var words in TextTasks.Of(lesson, block, World.South).Where(x => x.Code == ReasonCode.AskFindRhymes).Select(x => x.Arguments))
+            foreach (var words in TextTasks.Of(lesson, block, World.South).Where(x => x.Code == AskCode.FindRhymes).Select(x => x.Arguments))
             {
                 rhyming++;
                 Assert.InRange(words.Count, 2, 4);
@@ -46,7 +46,7 @@ public class ChildrensTasksTests
         var lesson = LessonAt(60) with { Teaches = [.. World.Estuary.Rungs.SelectMany(x => x.Adds)] };
         var story = World.Stories.Stories.Single(x => x.Title == "Honk");
         var block = new LessonBlock(LessonPart.Apply, Activity.ReadStory, [new ItemMaker(World.South, []).Story(new GradedStory(story, 0, 0))]);
-        Assert.Equal(["Hank", "tank"], Assert.Single(TextTasks.Of(lesson, block, World.South), x => x.Code == ReasonCode.AskFindRhymes).Arguments);
+        Assert.Equal(["Hank", "tank"], Assert.Single(TextTasks.Of(lesson, block, World.South), x => x.Code == AskCode.FindRhymes).Arguments);
     }
 
     [Fact]

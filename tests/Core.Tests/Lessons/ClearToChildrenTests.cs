@@ -162,7 +162,7 @@ public sealed class ClearToChildrenTests
         Assert.DoesNotContain("rabbit", read);
 
         // Pond and ponder mean nothing alike: nobody is asked what was added to the one.
-        Assert.DoesNotContain(lesson.Blocks, x => x.Activity == Activity.Compare && x.Asks.Any(a => a.Code == ReasonCode.AskEnding));
+        Assert.DoesNotContain(lesson.Blocks, x => x.Activity == Activity.Compare && x.Asks.Any(a => a.Code == AskCode.Ending));
     }
 
     private const string FirstLetters = "a:a\nb:b\nd:d\ne:e\ng:g\ni:i\nm:m\nn:n\no:o\np:p\ns:s\nt:t";
@@ -177,7 +177,7 @@ public sealed class ClearToChildrenTests
     public void A_contrast_of_two_sounds_is_listened_for_as_one_or_the_other()
     {
         var block = Of($"{FirstLetters}\nb:b d:d =contrast").Blocks.Single(x => x.Activity == Activity.Listening);
-        Assert.Equal(ReasonCode.AskWhichSound, Assert.Single(block.Asks).Code);
+        Assert.Equal(AskCode.WhichSound, Assert.Single(block.Asks).Code);
         Assert.Equal(["b", "d"], block.Items.Select(x => x.Heading).Distinct().Order());
     }
 

@@ -110,13 +110,13 @@ public class GoodLessonTests
     [Fact]
     public void A_sound_is_heard_first_where_no_other_consonant_hides_it() => Assert.All(
         New.Where(x => x.Rung.Label is "t" or "d" or "p" or "b" or "s")
-            .SelectMany(x => x.Lesson.Blocks.Where(b => b.Activity == Activity.Listening && b.Asks.Any(a => a.Code == ReasonCode.AskWhichSound && a.Arguments[2] == "first")).SelectMany(b => b.Items)),
+            .SelectMany(x => x.Lesson.Blocks.Where(b => b.Activity == Activity.Listening && b.Asks.Any(a => a.Code == AskCode.WhichSound && a.Arguments[2] == "first")).SelectMany(b => b.Items)),
         x => Assert.True(Core.Sounds.Sound.TryParse(x.Split.Split(' ')[1], out var second, out _) && second.IsVowel, x.Text));
 
     [Fact]
     public void A_sound_is_not_called_by_letters_that_nobody_has_met_and_that_say_todays_sound_too()
     {
-        var asked = New.SelectMany(x => x.Lesson.Blocks.SelectMany(b => b.Asks.Where(a => a.Code == ReasonCode.AskWhichSound).Select(a => (Made: x, Ask: a)))).ToList();
+        var asked = New.SelectMany(x => x.Lesson.Blocks.SelectMany(b => b.Asks.Where(a => a.Code == AskCode.WhichSound).Select(a => (Made: x, Ask: a)))).ToList();
         Assert.Contains(asked, x => x.Made.Rung.Label.Contains("oo", StringComparison.Ordinal) && x.Ask.Arguments[0] == "moon" && x.Ask.Arguments[1] == "book");
         Assert.All(asked, x =>
         {
@@ -128,7 +128,7 @@ public class GoodLessonTests
 
     [Fact]
     public void A_sound_heard_at_the_end_is_not_called_by_a_spelling_that_no_word_ends_in() => Assert.All(
-        New.SelectMany(x => x.Lesson.Blocks.SelectMany(b => b.Asks.Where(a => a.Code == ReasonCode.AskWhichSound && a.Arguments[2] != "inside").Select(a => (Made: x, Ask: a)))),
+        New.SelectMany(x => x.Lesson.Blocks.SelectMany(b => b.Asks.Where(a => a.Code == AskCode.WhichSound && a.Arguments[2] != "inside").Select(a => (Made: x, Ask: a)))),
         x => Assert.All(x.Ask.Arguments.Take(2), called => Assert.True(
             !called.Contains('_', StringComparison.Ordinal) || x.Made.Lesson.Teaches.Any(t => t.Correspondence?.Grapheme.Text == called), $"{x.Made.Rung.Label}: {called}")));
 
@@ -235,7 +235,7 @@ public class GoodLessonTests
             {
                 var standing = World.StandingOf(ladder, World.LogOf(ladder.Rungs.Take(place)), stock.Rules);
                 var lesson = LessonComposer.Compose(new LessonBrief(stock, standing, ClassConventions.Usual, World.Year.SchoolDays[place], null, 25, 5));
-                var columns = lesson.Blocks.Where(x => x.Asks.Any(a => a.Code == ReasonCode.AskSortBySpelling)).SelectMany(x => x.Asks[0].Arguments)
+                var columns = lesson.Blocks.Where(x => x.Asks.Any(a => a.Code == AskCode.SortBySpelling)).SelectMany(x => x.Asks[0].Arguments)
                     .Select(x => standing.Things.Select(t => t.Correspondence).OfType<Core.Sounds.Correspondence>().Where(c => c.Grapheme.Text == x).ToList()).Where(x => x.Count > 0).ToList();
                 Assert.True(columns.SelectMany((x, i) => columns.Skip(i + 1).Select(y => (x, y))).All(p => p.x.Any(x => p.y.Any(y => AreAlike(stock, x, y)))),
                     $"{place}: {string.Join(' ', columns.Select(x => x[0]))}");
@@ -257,7 +257,7 @@ public class GoodLessonTests
         var place = ladder.Rungs.ToList().FindIndex(x => x.Kind == RungKind.Contrast && x.Correspondences.Any(c => c.Key == part));
         var lesson = LessonComposer.Compose(World.BriefAt(ladder, stock, place, 3));
         var sort = Assert.Single(lesson.Blocks, x => x.Activity == Activity.Sort);
-        Assert.Equal(ReasonCode.AskWhichSays, sort.Asks[0].Code);
+        Assert.Equal(AskCode.WhichSays, sort.Asks[0].Code);
         var words = sort.Items.Where(x => x.Heading == heading).ToList();
         Assert.True(words.Count >= 3, string.Join(' ', sort.Items.Select(x => $"{x.Heading}:{x.Text}")));
         Assert.All(words, x => Assert.Contains(stock.Words.Find(x.Text)!.Readings[0].Segments, s => s.Correspondence.Key == part));
@@ -275,7 +275,7 @@ public class GoodLessonTests
     [Fact]
     public void On_a_day_of_contrast_what_is_heard_inside_or_last_is_spelt_in_one_of_its_ways()
     {
-        var days = All.Value.Where(x => x.Lesson.Kind == LessonKind.Contrast && x.Lesson.Blocks.Any(b => b.Asks.Any(a => a.Code == ReasonCode.AskWhere))).ToList();
+        var days = All.Value.Where(x => x.Lesson.Kind == LessonKind.Contrast && x.Lesson.Blocks.Any(b => b.Asks.Any(a => a.Code == AskCode.Where))).ToList();
         Assert.NotEmpty(days);
         Assert.All(days, x => Assert.True(x.In(Activity.Listening).Count(x.IsOnPoint) >= x.In(Activity.Listening).Count - 1, $"{x.Rung.Label}: {string.Join(' ', x.In(Activity.Listening).Select(i => i.Text))}"));
     }
@@ -292,7 +292,8 @@ public class GoodLessonTests
                 if (block.Activity == Activity.WriteSentence)
                 {
                     Assert.Equal(
-                        [$"{text.Count(c => c == ' ') + 1}", $"{text.Count(c => c is >= 'A' and <= 'Z')}", $"{text.Count(c => ".,!?\"':".Contains(c, StringComparison.Ordinal))}"], Assert.Single(tasks).Arguments);
+                        block.Items.SelectMany(i => (string[])[$"{i.Text.Count(c => c == ' ') + 1}", $"{i.Text.Count(c => c is >= 'A' and <= 'Z')}", $"{i.Text.Count(c => ".,!?\"':".Contains(c, StringComparison.Ordinal))}"]),
+                        Assert.Single(tasks).Arguments);
                 }
                 else if (x.Brief.Targets.Count == 1)
                 {
@@ -397,7 +398,7 @@ public class GoodLessonTests
         Assert.All(days, x =>
         {
             var block = x.Lesson.Blocks.Single(b => b.Activity == Activity.Listening);
-            Assert.Equal(ReasonCode.AskShortOrLong, Assert.Single(block.Asks).Code);
+            Assert.Equal(AskCode.ShortOrLong, Assert.Single(block.Asks).Code);
             Assert.Equal(["long", "short"], block.Items.Select(i => i.Heading).Distinct().Order());
             // Tiger beside digger, and not okay, always or myself: one consonant, and then a vowel that is no long one.
             Assert.All(block.Items.Where(i => i.Heading == "long").Select(i => i.Split.Split(' ')), s =>
@@ -415,7 +416,7 @@ public class GoodLessonTests
             var today = made.Rung.Correspondences[0];
             var known = made.Brief.Standing.Things.Any(x => x.Correspondence is { } c && made.Stock.Rules.SameSound(c.Sound, today.Sound));
             var block = made.Lesson.Blocks.FirstOrDefault(x => x.Activity == Activity.Listening);
-            if (block is null || !known || block.Asks is not [{ Code: ReasonCode.AskWhichSound }])
+            if (block is null || !known || block.Asks is not [{ Code: AskCode.WhichSound }])
             {
                 continue;
             }

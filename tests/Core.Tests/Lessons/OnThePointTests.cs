@@ -104,7 +104,7 @@ public sealed class OnThePointTests
         {
             for (var place = 20; place < ladder.Rungs.Count; place++)
             {
-                foreach (var block in LessonComposer.Compose(World.BriefAt(ladder, stock, place, 3)).Blocks.Where(x => x.Asks.Any(a => a.Code == ReasonCode.AskPair)))
+                foreach (var block in LessonComposer.Compose(World.BriefAt(ladder, stock, place, 3)).Blocks.Where(x => x.Asks.Any(a => a.Code == AskCode.Pair)))
                 {
                     met++;
                     var (first, second) = (block.Asks[0].Arguments[0], block.Asks[0].Arguments[1]);
@@ -130,7 +130,7 @@ public sealed class OnThePointTests
     public void Where_one_spelling_of_the_day_says_both_sounds_they_are_called_by_words()
     {
         var asked = Enumerable.Range(1, 30).Select(seed => LessonComposer.Compose(At(World.Ridge, World.Us, "ce:s", (ulong)seed)).Blocks.Single(x => x.Activity == Activity.Listening).Asks[0])
-            .Where(x => x.Code == ReasonCode.AskWhichSound && x.Arguments[^1] == "z").ToList();
+            .Where(x => x.Code == AskCode.WhichSound && x.Arguments[^1] == "z").ToList();
         Assert.NotEmpty(asked);
         Assert.All(asked, x => Assert.Equal([Core.Sounds.Correspondence.Parse("s:s").Sound.Example, Core.Sounds.Correspondence.Parse("z:z").Sound.Example], x.Arguments.Take(2)));
     }
@@ -186,7 +186,7 @@ public sealed class OnThePointTests
             var lesson = LessonComposer.Compose(brief);
             Assert.All(lesson.Blocks.Single(x => x.Activity == Activity.Read).Items.Where(x => x.Release == Release.AdultShows), x => Assert.True(brief.Judge.IsStrict(World.South.Words.Find(x.Text)!.Readings[0], World.South.Words.FindWord(x.Text)!.Ended), x.Text));
             var heard = lesson.Blocks.Single(x => x.Activity == Activity.Listening);
-            Assert.Equal(ReasonCode.AskBeatsHeard, heard.Asks[0].Code);
+            Assert.Equal(AskCode.BeatsHeard, heard.Asks[0].Code);
             Assert.All(heard.Items, x => Assert.Equal(x.Heading, $"{Structure.Of(World.South.Words.Find(x.Text)!.Readings[0]).Syllables}"));
         }
     }
@@ -231,7 +231,7 @@ public sealed class OnThePointTests
         for (var seed = 1UL; seed <= 5; seed++)
         {
             var asked = LessonComposer.Compose(At(World.Ridge, World.Us, "a_e:ai", seed)).Blocks.Single(x => x.Activity == Activity.Listening).Asks[0];
-            Assert.Equal((ReasonCode.AskWhichSound, "a"), (asked.Code, asked.Arguments[^1]));
+            Assert.Equal((AskCode.WhichSound, "a"), (asked.Code, asked.Arguments[^1]));
         }
     }
 
@@ -276,10 +276,10 @@ public sealed class OnThePointTests
         {
             var lesson = LessonComposer.Compose(At(World.Ridge, World.Us, "ll:l", seed));
             var heard = lesson.Blocks.Single(x => x.Activity == Activity.Listening);
-            Assert.Equal(Reason.Of(ReasonCode.AskFirstOrLast, "l", "s", "f"), heard.Asks[0]);
+            Assert.Equal(Ask.Of(AskCode.FirstOrLast, "l", "s", "f"), heard.Asks[0]);
             Assert.Equal(3, heard.Items.Count(x => x.Heading == "last"));
             Assert.All(heard.Items.Where(x => x.Heading == "last"), x => Assert.True(DoubledLetters.EndWords(World.Us.Words.Find(x.Text)!.Readings[0].Segments[^1].Correspondence), x.Text));
-            Assert.Equal(ReasonCode.PointDoubledAtEnd, DayPoint.Of(lesson, World.Notes, World.Us, [])[0].Made!.Code);
+            Assert.Equal(PointCode.DoubledAtEnd, DayPoint.Of(lesson, World.Notes, World.Us, [])[0].Made!.Code);
         }
     }
 
@@ -330,7 +330,7 @@ public sealed class OnThePointTests
                 var brief = World.BriefAt(ladder, stock, place, (ulong)place);
                 var lesson = LessonComposer.Compose(brief);
                 var holds = new HeldParts(stock).Holding(lesson.Teaches.Count > 0 ? lesson.Teaches : lesson.GoesOver);
-                foreach (var words in lesson.Blocks.SelectMany(x => TextTasks.Of(lesson, x, stock)).Where(x => x.Code == ReasonCode.AskFindRhymes && lesson.Teaches.Count + lesson.GoesOver.Count > 0).Select(x => x.Arguments))
+                foreach (var words in lesson.Blocks.SelectMany(x => TextTasks.Of(lesson, x, stock)).Where(x => x.Code == AskCode.FindRhymes && lesson.Teaches.Count + lesson.GoesOver.Count > 0).Select(x => x.Arguments))
                 {
                     met++;
                     Assert.Contains(words, w => holds(stock.Words.FindWord(w)!));

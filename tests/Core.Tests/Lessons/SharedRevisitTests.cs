@@ -51,7 +51,7 @@ public sealed class SharedRevisitTests
         {
             var own = x.Items.Count(i => i.Reasons.All(r => r.Code != ReasonCode.ForBothGroups));
             Assert.InRange(own, 0, 5);
-            Assert.Equal(own > 0 ? [ReasonCode.AskTogetherThenAlone] : [], x.Asks.Select(a => a.Code));
+            Assert.Equal(own > 0 ? [AskCode.TogetherThenAlone] : [], x.Asks.Select(a => a.Code));
             Assert.Equal(x.Items.Count, x.Items.DistinctBy(i => i.Text).Count());
         });
         Assert.True(alone.Count(x => x.Asks.Count > 0) > Days / 2);

@@ -92,7 +92,7 @@ public sealed class WordEndTests
     public void Children_listen_for_it_in_longer_words_and_some_go_against() => Assert.All(Ends.Rungs.Skip(7).Take(3), rung =>
     {
         var block = DayOf(rung.Label).Blocks.Single(x => x.Activity == Activity.Listening);
-        Assert.Equal(ReasonCode.AskEndsSo, Assert.Single(block.Asks).Code);
+        Assert.Equal(AskCode.EndsSo, Assert.Single(block.Asks).Code);
         Assert.All(block.Items, x => Assert.True(Structure.Of(Stock.Value.Words.Find(x.Text)!.Readings[0]).Syllables > 1, x.Text));
         Assert.True(block.Items.Count(x => x.Heading == "no") * 4 >= block.Items.Count);
     });
@@ -109,7 +109,7 @@ public sealed class WordEndTests
         var lesson = LessonComposer.Compose(new LessonBrief(stock, standing, ClassConventions.Usual, World.Year.SchoolDays[0], ladder.Rungs[^1], 25, 3));
         var block = lesson.Blocks.Single(x => x.Activity == Activity.Listening);
         var question = Assert.Single(block.Asks);
-        Assert.Equal((ReasonCode.AskEndsSo, asked), (question.Code, question.Arguments[0]));
+        Assert.Equal((AskCode.EndsSo, asked), (question.Code, question.Arguments[0]));
         Assert.All(block.Items, x => Assert.Equal(x.Heading == "yes", x.Text.EndsWith(asked, StringComparison.Ordinal)));
         Assert.InRange(block.Items.Count(x => x.Heading == "no"), 2, block.Items.Count - 3);
     }

@@ -130,7 +130,7 @@ public partial class TeachingNotesTests
             var brief = new LessonBrief(World.South, standing, ClassConventions.Usual, World.Year.SchoolDays[0], rung, 25, 3);
             var lesson = LessonComposer.Compose(brief);
             var made = Assert.Single(DayPoint.Of(lesson, Notes, World.South, TrickyTeaching.Of(lesson, brief.Judge, World.South))).Made!;
-            Assert.Equal(ReasonCode.PointTricky, made.Code);
+            Assert.Equal(PointCode.Tricky, made.Code);
             return [.. made.Arguments];
         }
 
@@ -162,7 +162,7 @@ public partial class TeachingNotesTests
         var lesson = LessonComposer.Compose(World.BriefAt(ladder, World.South, ladder.Rungs.Count - 1, 3));
         var point = DayPoint.Of(lesson, Notes, World.South, []);
         Assert.Equal(3, point.Count);
-        Assert.Equal(Reason.Of(ReasonCode.PointToo, "-ing"), point[^1].Made);
+        Assert.Equal(MadePoint.Of(PointCode.Too, "-ing"), point[^1].Made);
     }
 
     [Fact]
@@ -191,7 +191,7 @@ public partial class TeachingNotesTests
                 var parts = PartTeaching.Of(lesson, Notes, stock, standing.Things).Where(x => x.Part.Kind == TeachableKind.Correspondence).ToList();
 
                 // Of one sound with several spellings it is said once how it is said, and of each spelling where it stands.
-                Assert.All(parts, x => Assert.True(x.Say.Length > 0 || (x != parts[0] && x.Facts.Count > 0), $"{lesson.Title}: {x.Part.Label}"));
+                Assert.All(parts, x => Assert.True(x.Say.Length > 0 || (x != parts[0] && x.Places is not null), $"{lesson.Title}: {x.Part.Label}"));
 
                 // And none is passed over: if stands alone is as much a part of the day as us and bus.
                 Assert.True(lesson.Kind == LessonKind.Contrast || lesson.Teaches.Count(x => x.Kind == TeachableKind.Correspondence) == parts.Count, lesson.Title);
@@ -227,7 +227,7 @@ public partial class TeachingNotesTests
         var ladder = World.LadderOf("m:m+bb:b+gg:g+mm:m");
         var standing = World.StandingOf(ladder, []);
         var lesson = LessonComposer.Compose(new LessonBrief(World.South, standing, ClassConventions.Usual, World.Year.SchoolDays[0], ladder.Rungs[0] with { Adds = [.. ladder.Rungs[0].Adds.Skip(1)] }, 25, 3));
-        Assert.Equal(ReasonCode.PointDoubled, Assert.Single(DayPoint.Of(lesson, Notes, World.South, [])).Made!.Code);
+        Assert.Equal(PointCode.Doubled, Assert.Single(DayPoint.Of(lesson, Notes, World.South, [])).Made!.Code);
     }
 
     private static IEnumerable<Ladder> Ladders() =>

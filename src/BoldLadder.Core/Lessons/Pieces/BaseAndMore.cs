@@ -21,7 +21,7 @@ internal static class BaseAndMore
         var chosen = TurnAbout.Of(rows.ConvertAll(x => x.Pairs.Select(p => (x.Letters, Pair: p)))).DistinctBy(x => x.Pair[0].Text).Take(Pairs).ToList();
         return chosen.Count < FewestPairs ? null : new LessonBlock(LessonPart.Practise, Activity.Compare, [.. chosen.SelectMany(x => x.Pair)])
         {
-            Asks = [Reason.Of(ReasonCode.AskEnding, [.. chosen.Select(x => x.Letters).Distinct()])],
+            Asks = [Ask.Of(AskCode.Ending, [.. chosen.Select(x => x.Letters).Distinct()])],
         };
     }
 

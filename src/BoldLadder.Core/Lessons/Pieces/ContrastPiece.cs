@@ -128,13 +128,13 @@ internal static class ContrastPiece
     }
 
     private static LessonBlock? Grown(LessonBrief brief, ItemMaker make, Dice dice, Correspondence taught) => OfPairs(
-        brief, make, dice, LongerWords.GrownBy(brief, taught), Reason.Of(ReasonCode.AskGrown, taught.Grapheme.Text), x => [Reason.Of(ReasonCode.HasBeats, $"{brief.Stock.Rules.Rows.ShapeOf(x.One.Row).Syllables}")]);
+        brief, make, dice, LongerWords.GrownBy(brief, taught), Ask.Of(AskCode.Grown, taught.Grapheme.Text), x => [Reason.Of(ReasonCode.HasBeats, $"{brief.Stock.Rules.Rows.ShapeOf(x.One.Row).Syllables}")]);
 
     private static LessonBlock? ShortAndSplit(LessonBrief brief, ItemMaker make, Dice dice, Correspondence taught) => !taught.Grapheme.IsSplit ? null
         : OfPairs(
             brief, make, dice,
             PairsOf(brief).ShortAndSplit(new ListBrief(brief.Judge, Shape: brief.Shape)).Where(x => x.Other.Reading.Segments.Any(s => s.Correspondence == taught)),
-            Reason.Of(ReasonCode.AskShortAndSplit), x => [Reason.Of(ReasonCode.ShortVowel)]);
+            Ask.Of(AskCode.ShortAndSplit), x => [Reason.Of(ReasonCode.ShortVowel)]);
 
     private static LessonBlock? Added(LessonBrief brief, ItemMaker make, Dice dice, Rung rung)
     {
@@ -145,7 +145,7 @@ internal static class ContrastPiece
             : pairs.AddedInFront(list).Concat(pairs.AddedAtEnd(list));
         return OfPairs(
             brief, make, dice, added.Where(x => holding(new SentenceWord(x.Other.Word.Key, x.Other.Word, null))),
-            Reason.Of(ReasonCode.AskAdded), x => [Reason.Of(ReasonCode.SoundCount, $"{x.One.Reading.SoundCount}")]);
+            Ask.Of(AskCode.Added), x => [Reason.Of(ReasonCode.SoundCount, $"{x.One.Reading.SoundCount}")]);
     }
 
     // A new spelling of a known sound beside the old ones: chosen where its place tells, else sorted.
@@ -172,7 +172,7 @@ internal static class ContrastPiece
             {
                 return new LessonBlock(LessonPart.Practise, Activity.Choose, told)
                 {
-                    Asks = [Reason.Of(ReasonCode.AskWhichSpelling, [.. columns.Select(x => x.Grapheme.Text)])],
+                    Asks = [Ask.Of(AskCode.WhichSpelling, [.. columns.Select(x => x.Grapheme.Text)])],
                 };
             }
         }
@@ -217,7 +217,7 @@ internal static class ContrastPiece
 
         return items.Count < 2 * rung.Correspondences.Count ? null : new LessonBlock(LessonPart.Practise, Activity.Choose, dice.Mix(items))
         {
-            Asks = [Reason.Of(ReasonCode.AskOneOrTwo, [.. rung.Correspondences.Select(x => x.Grapheme.Text)])],
+            Asks = [Ask.Of(AskCode.OneOrTwo, [.. rung.Correspondences.Select(x => x.Grapheme.Text)])],
         };
     }
 
@@ -237,7 +237,7 @@ internal static class ContrastPiece
             var pairs = PairsOf(brief).Minimal(new ListBrief(brief.Judge, Shape: brief.Shape), near.Sound, taught.Sound)
                 .Where(x => x.Other.Reading.Segments.Any(s => s.Correspondence == taught) && x.One.Reading.Segments.Any(s => s.Correspondence == near)).ToList();
             if (pairs.Count >= Pairs && OfPairs(
-                brief, make, dice, pairs, Reason.Of(ReasonCode.AskPair, near.Grapheme.Text, taught.Grapheme.Text), x => [Reason.Of(ReasonCode.HasPart, near.Grapheme.Text, "")]) is { } block)
+                brief, make, dice, pairs, Ask.Of(AskCode.Pair, near.Grapheme.Text, taught.Grapheme.Text), x => [Reason.Of(ReasonCode.HasPart, near.Grapheme.Text, "")]) is { } block)
             {
                 return block;
             }
@@ -247,18 +247,18 @@ internal static class ContrastPiece
     }
 
     private static LessonBlock? NeighbourSort(LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used, Correspondence taught) => Near(brief, taught)
-        .Select(x => SortBlock.Of(brief, make, dice, used, [taught, x], Words, c => c.Grapheme.Text, Reason.Of(ReasonCode.AskWhichHas, taught.Grapheme.Text, x.Grapheme.Text)))
+        .Select(x => SortBlock.Of(brief, make, dice, used, [taught, x], Words, c => c.Grapheme.Text, Ask.Of(AskCode.WhichHas, taught.Grapheme.Text, x.Grapheme.Text)))
         .FirstOrDefault(x => x is not null);
 
     private static LessonBlock? LookAlikes(
         // The n of pink is no new letter: what it looks like was told when n was.
         LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used, Correspondence taught, Func<string, string, bool> alike) => brief.Standing.Things.Any(x => x.Correspondence is { } c && c.Grapheme == taught.Grapheme) ? null
         : brief.Judge.Taught.Correspondences.Where(x => alike(x.Grapheme.Text, taught.Grapheme.Text)).OrderBy(x => x.Key, StringComparer.Ordinal)
-        .Select(x => SortBlock.Of(brief, make, dice, used, [taught, x], Words, c => c.Grapheme.Text, Reason.Of(ReasonCode.AskWhichLetter, taught.Grapheme.Text, x.Grapheme.Text)))
+        .Select(x => SortBlock.Of(brief, make, dice, used, [taught, x], Words, c => c.Grapheme.Text, Ask.Of(AskCode.WhichLetter, taught.Grapheme.Text, x.Grapheme.Text)))
         .FirstOrDefault(x => x is not null);
 
     private static LessonBlock? OfPairs(
-        LessonBrief brief, ItemMaker make, Dice dice, IEnumerable<WordPair> pairs, Reason asks, Func<WordPair, IReadOnlyList<Reason>> first)
+        LessonBrief brief, ItemMaker make, Dice dice, IEnumerable<WordPair> pairs, Ask asks, Func<WordPair, IReadOnlyList<Reason>> first)
     {
         var known = pairs.Where(x => x.One.Word.Everyday && x.Other.Word.Everyday && IsFor(brief, x.One) && IsFor(brief, x.Other)).ToList();
         var since = WorkDone.Since(brief, Activity.Compare, ComparedApart);

@@ -50,7 +50,7 @@ internal static class ListeningQuestion
         return all.Where(x => x.Sound.First.Key != "schwa").ToList() is { Count: > 0 } strong ? strong : all;
     }
 
-    private sealed record Question(IReadOnlyList<LessonItem> Items, IReadOnlyList<Reason> Asks);
+    private sealed record Question(IReadOnlyList<LessonItem> Items, IReadOnlyList<Ask> Asks);
 
     // Two sounds of the rung are told from each other; one alone from the sound most easily taken for it.
     private static Question? Which(LessonBrief brief, ItemMaker make, Dice dice, IReadOnlyList<Correspondence> taught, int count, IReadOnlySet<string> riddles)
@@ -81,7 +81,7 @@ internal static class ListeningQuestion
                     return new Question(
                         dice.Mix(Drawn(ones, dice, count - against, riddles).Select(x => Item(make, x, a, Reason.Of(ReasonCode.SoundStands, x.Place)))
                             .Concat(Drawn(rest, dice, against, riddles).Select(x => Item(make, x, b, Reason.Of(ReasonCode.GoesAgainst, b))))),
-                        [Reason.Of(ReasonCode.AskWhichSound, a, b, place, one.Key, other.Key)]);
+                        [Ask.Of(AskCode.WhichSound, a, b, place, one.Key, other.Key)]);
                 }
 
                 // What they hear is spelt as today's where there are words enough, wait being no word for a_e; and always where
@@ -135,7 +135,7 @@ internal static class ListeningQuestion
             dice.Mix(has.Select(x => Said(x.Word, x.Heard.Apart, "yes", Reason.Of(ReasonCode.SoundStands, x.Heard.Place)))
                 .Concat(not.Select(x => Said(x.Word, x.Heard.Apart, "no", Reason.Of(ReasonCode.WithoutTheSound))))
                 .Concat(Drawn([.. ListeningWords.Without(brief.Stock, taught.Sound)], dice, against).Select(x => Item(make, x, "no", Reason.Of(ReasonCode.WithoutTheSound))))),
-            [Reason.Of(ReasonCode.AskHasSound, taught.Grapheme.Text, has[0].Word, taught.Sound.Key)]);
+            [Ask.Of(AskCode.HasSound, taught.Grapheme.Text, has[0].Word, taught.Sound.Key)]);
 
         LessonItem Said(string word, IReadOnlyList<string> apart, string answer, Reason why) =>
             make.Item(ItemKind.Listening, word, string.Join(' ', apart), [why]) with { Heading = answer };
@@ -159,7 +159,7 @@ internal static class ListeningQuestion
         return has.Count < Fewest ? null : new Question(
             dice.Mix(has.Select(x => Item(make, x, "yes", Reason.Of(ReasonCode.SoundStands, x.Place)))
                 .Concat(not.Select(x => Item(make, x, "no", Reason.Of(ReasonCode.WithoutTheSound))))),
-            [Reason.Of(ReasonCode.AskHasSound, Written(brief, IsKnown(brief, taught.Sound) ? [] : [taught], taught.Sound, "inside"), brief.Stock.Everyday(taught).Select(x => x.Word.Spelling).FirstOrDefault() ?? taught.Sound.Example, taught.Sound.Key)]);
+            [Ask.Of(AskCode.HasSound, Written(brief, IsKnown(brief, taught.Sound) ? [] : [taught], taught.Sound, "inside"), brief.Stock.Everyday(taught).Select(x => x.Word.Spelling).FirstOrDefault() ?? taught.Sound.Example, taught.Sound.Key)]);
     }
 
     // The spellings of a sound differ by where they stand: hear that first.
@@ -174,7 +174,7 @@ internal static class ListeningQuestion
         var inside = Drawn(Best(words["inside"], count - last.Count), dice, count - last.Count, riddles);
         return last.Count < Fewest || inside.Count < Fewest ? HasIt(brief, make, dice, taught, count, riddles) : new Question(
             dice.Mix(last.Concat(inside).Select(x => Item(make, x, x.Place, Reason.Of(ReasonCode.SoundStands, x.Place)))),
-            [Reason.Of(ReasonCode.AskWhere, Written(brief, [taught], taught.Sound, "inside"), taught.Sound.Example)]);
+            [Ask.Of(AskCode.Where, Written(brief, [taught], taught.Sound, "inside"), taught.Sound.Example)]);
 
         List<ListeningWord> Best(IEnumerable<ListeningWord> all, int wanted) =>
             all.Where(x => IsSpelt(brief, x, columns) && !(x.Place == "inside" && IsSpelt(brief, x, atEnd)) && Plain(brief, x)).ToList() is var best && best.Count(x => !riddles.Contains(x.Word.Spelling)) >= wanted
@@ -205,7 +205,7 @@ internal static class ListeningQuestion
         }).DistinctBy(x => x.Word.Key).ToList();
         return heard.Select(x => x.Place).Distinct().Count() < 2 ? null : new Question(
             dice.Mix(heard.Select(x => Item(make, x, x.Place, Reason.Of(ReasonCode.SoundStands, x.Place)))),
-            [Reason.Of(ReasonCode.AskFirstOrLast, [.. taught.Select(x => x.Grapheme.Text[..1])])]);
+            [Ask.Of(AskCode.FirstOrLast, [.. taught.Select(x => x.Grapheme.Text[..1])])]);
     }
 
     // Letters are doubled in the middle after a short vowel: hear which it is.
@@ -222,7 +222,7 @@ internal static class ListeningQuestion
         var longs = Drawn(near.Count >= count - shorts.Count ? near : [.. near, .. single.Except(near)], dice, count - shorts.Count);
         return shorts.Count < Fewest || longs.Count < Fewest ? null : new Question(
             dice.Mix(shorts.Select(x => Said(x.Word, x.Vowel, "short")).Concat(longs.Select(x => Said(x.Word, x.Vowel, "long")))),
-            [Reason.Of(ReasonCode.AskShortOrLong, [.. taught.Select(x => x.Grapheme.Text)])]);
+            [Ask.Of(AskCode.ShortOrLong, [.. taught.Select(x => x.Grapheme.Text)])]);
 
         LessonItem Said(OfferedWord word, Sound vowel, string answer) => make.Item(
             ItemKind.Listening, word.Word.Spelling, string.Join(' ', word.Reading.Segments.Select(s => s.Correspondence.Sound.Key)),
@@ -245,7 +245,7 @@ internal static class ListeningQuestion
             dice.Mix(families.SelectMany(f => Drawn(f.Words, dice, share).Select(x => make.Item(
                 ItemKind.Listening, x.Word.Spelling, string.Join(' ', x.Reading.Segments.Select(s => s.Correspondence.Sound.Key)),
                 [Reason.Of(ReasonCode.EndingSounds, ending, f.Sound)]) with { Heading = f.Sound }))),
-            [Reason.Of(ReasonCode.AskEndingSound, [ending, .. families.Select(x => x.Sound)])]);
+            [Ask.Of(AskCode.EndingSound, [ending, .. families.Select(x => x.Sound)])]);
     }
 
     // Two sounds with one spelling are called by a word that has each.

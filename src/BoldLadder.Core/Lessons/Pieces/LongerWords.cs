@@ -37,7 +37,7 @@ internal static class LongerWords
             LessonPart.Practise, Activity.Sort,
             dice.Mix(longer.Concat(shorter).Select(x => make.Word(x.Word.Key, [Reason.Of(ReasonCode.HasBeats, $"{BeatsOf(x)}")]) with { Heading = $"{BeatsOf(x)}" })))
         {
-            Asks = [Reason.Of(ReasonCode.AskHowManyBeats, $"{most - 1}", $"{most}")],
+            Asks = [Ask.Of(AskCode.HowManyBeats, $"{most - 1}", $"{most}")],
         };
     }
 }

@@ -49,8 +49,8 @@ internal static class PicturesByEar
     }
 
     /// <summary>What is said about them beside how it is done.</summary>
-    public static IReadOnlyList<Reason> Asks(IReadOnlyList<LessonItem> items) =>
-        items.Any(x => x.Heading.Length == 0) ? [Reason.Of(ReasonCode.AskBeginsOrNot, [.. items.Select(x => x.Heading).Where(x => x.Length > 0).Distinct()])] : [];
+    public static IReadOnlyList<Ask> Asks(IReadOnlyList<LessonItem> items) =>
+        items.Any(x => x.Heading.Length == 0) ? [Ask.Of(AskCode.BeginsOrNot, [.. items.Select(x => x.Heading).Where(x => x.Length > 0).Distinct()])] : [];
 
     /// <summary>Another for a place in either piece; null when none fits beside the others.</summary>
     public static LessonItem? Another(LessonBrief brief, ItemMaker make, Dice dice, LessonBlock block, LessonItem item, IReadOnlySet<string> used)

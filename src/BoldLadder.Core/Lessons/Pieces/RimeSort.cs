@@ -20,7 +20,7 @@ internal static class RimeSort
             LessonPart.Practise, Activity.Sort,
             dice.Mix(columns.SelectMany(c => c.Words.Take(columns.Count > 2 ? Fewest : Words / 2).Select(x => make.Word(x.Word.Key, [Reason.Of(ReasonCode.HasUnit, c.Unit.Letters)]) with { Heading = c.Unit.Letters }))))
         {
-            Asks = [Reason.Of(ReasonCode.AskSortBySpelling, [.. columns.Select(x => x.Unit.Letters)])],
+            Asks = [Ask.Of(AskCode.SortBySpelling, [.. columns.Select(x => x.Unit.Letters)])],
         };
     }
 

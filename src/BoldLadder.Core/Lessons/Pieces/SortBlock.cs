@@ -24,16 +24,16 @@ internal static class SortBlock
 
     /// <summary>The same letters, which say one thing in some words and another in others.</summary>
     public static LessonBlock? BySound(LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used, IReadOnlyList<Correspondence> columns, int words) => columns.Count < 2 ? null
-        : Of(brief, make, dice, used, columns, words, x => x.Sound.Example, Reason.Of(ReasonCode.AskWhichSays, columns[0].Grapheme.Text));
+        : Of(brief, make, dice, used, columns, words, x => x.Sound.Example, Ask.Of(AskCode.WhichSays, columns[0].Grapheme.Text));
 
     /// <param name="place">Where in its words a spelling is to stand; anywhere without it.</param>
     public static LessonBlock? BySpelling(
         LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used, IReadOnlyList<Correspondence> columns, int words, string? place = null) => columns.Count < 2 ? null
-        : Of(brief, make, dice, used, columns, words, x => x.Grapheme.Text, Reason.Of(ReasonCode.AskSortBySpelling, [.. columns.Select(x => x.Grapheme.Text).Distinct()]), place);
+        : Of(brief, make, dice, used, columns, words, x => x.Grapheme.Text, Ask.Of(AskCode.SortBySpelling, [.. columns.Select(x => x.Grapheme.Text).Distinct()]), place);
 
     public static LessonBlock? Of(
         LessonBrief brief, ItemMaker make, Dice dice, HashSet<string> used, IReadOnlyList<Correspondence> columns, int words,
-        Func<Correspondence, string> heading, Reason asks, string? place = null)
+        Func<Correspondence, string> heading, Ask asks, string? place = null)
     {
         var each = Math.Max(FewestInAColumn, words / columns.Select(heading).Distinct().Count());
         var taken = new HashSet<string>(used);

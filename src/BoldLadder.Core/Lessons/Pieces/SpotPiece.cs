@@ -49,7 +49,7 @@ internal static class SpotPiece
         return new LessonBlock(LessonPart.Teach, Activity.Spot, [.. Row(here, others, dice).Select(x => make.Item(
             ItemKind.Card, x ?? today.Text, "", [x is null ? Reason.Of(ReasonCode.TodaysPoint) : Reason.Of(ReasonCode.GoesAgainst, today.Text)]))])
         {
-            Asks = [Reason.Of(ReasonCode.AskSpot, today.Text)],
+            Asks = [Ask.Of(AskCode.Spot, today.Text)],
         };
     }
 

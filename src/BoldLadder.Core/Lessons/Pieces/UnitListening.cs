@@ -12,7 +12,7 @@ internal static class UnitListening
     private const int Fewest = 2, DrawnFrom = 16, MostSounds = 9;
 
     /// <summary>The words and the question; null where the rung adds nothing of the kind, or the words are too few.</summary>
-    public static (IReadOnlyList<LessonItem> Items, Reason Asks)? Of(LessonBrief brief, ItemMaker make, Dice dice, Rung rung, int count)
+    public static (IReadOnlyList<LessonItem> Items, Ask Asks)? Of(LessonBrief brief, ItemMaker make, Dice dice, Rung rung, int count)
     {
         var (rime, cluster) = (rung.Adds.FirstOrDefault(x => x.Kind == TeachableKind.RimeUnit)?.Run, rung.Adds.FirstOrDefault(x => x.Kind == TeachableKind.Cluster)?.Run);
         var structure = rung.Adds.Select(x => x.Structure).FirstOrDefault(x => x is TaughtStructure.PairAtStart or TaughtStructure.PairAtEnd or TaughtStructure.ThreeTogether or TaughtStructure.TwoSyllables);
@@ -25,7 +25,7 @@ internal static class UnitListening
     }
 
     // Told from the other ending of the day, taller from tallest; else from any that ends in another sound.
-    private static (IReadOnlyList<LessonItem>, Reason)? EndsWith(LessonBrief brief, ItemMaker make, Dice dice, List<string> endings, int count)
+    private static (IReadOnlyList<LessonItem>, Ask)? EndsWith(LessonBrief brief, ItemMaker make, Dice dice, List<string> endings, int count)
     {
         var ended = brief.Stock.Offered.Where(x => x.Word is { Everyday: true, Ended: not null } && x.Reading.SoundCount <= MostSounds)
             .OrderBy(x => x.Word.Familiarity != Familiarity.AtFourOrFive).ToLookup(x => x.Word.Ended!.Value.Taught);
@@ -33,10 +33,10 @@ internal static class UnitListening
         return with.Count == 0 ? null : Asked(
             make, dice, count, with.Skip(1), "yes",
             endings.Count > 1 ? ended[endings[0]] : ended.Where(x => x.Key != endings[0]).SelectMany(x => x).Where(x => x.Reading.Segments[^1].Correspondence.Sound != with[0].Reading.Segments[^1].Correspondence.Sound), "no",
-            Reason.Of(ReasonCode.AskEndsSo, endings[^1], with[0].Word.Spelling));
+            Ask.Of(AskCode.EndsSo, endings[^1], with[0].Word.Spelling));
     }
 
-    private static (IReadOnlyList<LessonItem>, Reason)? Rhymes(LessonBrief brief, ItemMaker make, Dice dice, GraphemeRun rime, int count)
+    private static (IReadOnlyList<LessonItem>, Ask)? Rhymes(LessonBrief brief, ItemMaker make, Dice dice, GraphemeRun rime, int count)
     {
         if (brief.Stock.Offered.FirstOrDefault(x => ListeningWords.IsKnown(x) && rime.Ends(x.Reading)) is not { } example)
         {
@@ -46,43 +46,43 @@ internal static class UnitListening
         var last = example.Reading.Segments[^1].Correspondence.Sound;
         return Asked(
             make, dice, count, Known(brief).Where(x => x.Rime == example.Rime && x != example), "yes",
-            Known(brief).Where(x => x.Rime != example.Rime && x.Reading.Segments[^1].Correspondence.Sound == last), "no", Reason.Of(ReasonCode.AskRhymes, example.Word.Spelling));
+            Known(brief).Where(x => x.Rime != example.Rime && x.Reading.Segments[^1].Correspondence.Sound == last), "no", Ask.Of(AskCode.Rhymes, example.Word.Spelling));
     }
 
     // Against it longer words that end otherwise; a word of one beat would be told by its length.
-    private static (IReadOnlyList<LessonItem>, Reason)? EndsSo(LessonBrief brief, ItemMaker make, Dice dice, GraphemeRun ends, int count)
+    private static (IReadOnlyList<LessonItem>, Ask)? EndsSo(LessonBrief brief, ItemMaker make, Dice dice, GraphemeRun ends, int count)
     {
         var with = brief.Stock.Offered.Where(x => x.Word is { Everyday: true, Ended: null } && ends.Ends(x.Reading) && x.Reading.SoundCount <= MostSounds)
             .OrderBy(x => x.Word.Familiarity != Familiarity.AtFourOrFive).ToList();
         return with.Count == 0 ? null : Asked(
             make, dice, count, with.Skip(1), "yes",
-            ListeningWords.OfTwoBeats(brief.Stock).Where(x => !ends.Ends(x.Reading)), "no", Reason.Of(ReasonCode.AskEndsSo, ends.Letters, with[0].Word.Spelling));
+            ListeningWords.OfTwoBeats(brief.Stock).Where(x => !ends.Ends(x.Reading)), "no", Ask.Of(AskCode.EndsSo, ends.Letters, with[0].Word.Spelling));
     }
 
-    private static (IReadOnlyList<LessonItem>, Reason)? Begins(LessonBrief brief, ItemMaker make, Dice dice, GraphemeRun cluster, int count)
+    private static (IReadOnlyList<LessonItem>, Ask)? Begins(LessonBrief brief, ItemMaker make, Dice dice, GraphemeRun cluster, int count)
     {
         var (first, alone) = (cluster.Parts[0], cluster.Parts[0].Grapheme.Text);
         return Asked(
             make, dice, count, Known(brief).Where(x => cluster.StandsAt(x.Reading, 0)), cluster.Letters,
             Known(brief).Where(x => x.Reading.Segments is [var one, var two, ..] && one.Correspondence == first && two.Correspondence.Sound.IsVowel), alone,
-            Reason.Of(ReasonCode.AskHowItBegins, cluster.Letters, alone));
+            Ask.Of(AskCode.HowItBegins, cluster.Letters, alone));
     }
 
-    private static (IReadOnlyList<LessonItem>, Reason)? Closes(LessonBrief brief, ItemMaker make, Dice dice, GraphemeRun cluster, int count)
+    private static (IReadOnlyList<LessonItem>, Ask)? Closes(LessonBrief brief, ItemMaker make, Dice dice, GraphemeRun cluster, int count)
     {
         var (last, alone) = (cluster.Parts[^1], cluster.Parts[^1].Grapheme.Text);
         return Asked(
             make, dice, count, Known(brief).Where(x => cluster.Ends(x.Reading)), cluster.Letters,
             Known(brief).Where(x => x.Reading.Segments is [.., var two, var one] && one.Correspondence == last && two.Correspondence.Sound.IsVowel), alone,
-            Reason.Of(ReasonCode.AskHowItEnds, cluster.Letters, alone));
+            Ask.Of(AskCode.HowItEnds, cluster.Letters, alone));
     }
 
     // Clapped, before long words are read.
-    private static (IReadOnlyList<LessonItem>, Reason)? Beats(LessonBrief brief, ItemMaker make, Dice dice, int count) => Asked(
-        make, dice, count, ListeningWords.OfTwoBeats(brief.Stock), "2", Known(brief), "1", Reason.Of(ReasonCode.AskBeatsHeard, "1", "2"));
+    private static (IReadOnlyList<LessonItem>, Ask)? Beats(LessonBrief brief, ItemMaker make, Dice dice, int count) => Asked(
+        make, dice, count, ListeningWords.OfTwoBeats(brief.Stock), "2", Known(brief), "1", Ask.Of(AskCode.BeatsHeard, "1", "2"));
 
     // Fingers for the consonants before the vowel, or after it.
-    private static (IReadOnlyList<LessonItem>, Reason)? HowMany(LessonBrief brief, ItemMaker make, Dice dice, TaughtStructure structure, int count)
+    private static (IReadOnlyList<LessonItem>, Ask)? HowMany(LessonBrief brief, ItemMaker make, Dice dice, TaughtStructure structure, int count)
     {
         var atEnd = structure == TaughtStructure.PairAtEnd;
         var most = structure == TaughtStructure.ThreeTogether ? 3 : 2;
@@ -90,11 +90,11 @@ internal static class UnitListening
         var plain = Known(brief).Where(x => x.Reading.Segments.All(s => s.Correspondence.Sound.Second is null)).ToList();
         return Asked(
             make, dice, count, plain.Where(x => Together(x) == most), $"{most}", plain.Where(x => Together(x) == most - 1), $"{most - 1}",
-            Reason.Of(atEnd ? ReasonCode.AskHowManyAfter : ReasonCode.AskHowManyBefore, $"{most - 1}", $"{most}"));
+            Ask.Of(atEnd ? AskCode.HowManyAfter : AskCode.HowManyBefore, $"{most - 1}", $"{most}"));
     }
 
-    private static (IReadOnlyList<LessonItem>, Reason)? Asked(
-        ItemMaker make, Dice dice, int count, IEnumerable<OfferedWord> with, string yes, IEnumerable<OfferedWord> against, string no, Reason asks)
+    private static (IReadOnlyList<LessonItem>, Ask)? Asked(
+        ItemMaker make, Dice dice, int count, IEnumerable<OfferedWord> with, string yes, IEnumerable<OfferedWord> against, string no, Ask asks)
     {
         var others = Math.Max(Fewest, count / 3);
         var ones = dice.Mix(with.Take(DrawnFrom)).Take(count - others).ToList();
