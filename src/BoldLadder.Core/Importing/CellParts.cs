@@ -62,8 +62,8 @@ internal static class CellParts
     {
         for (var i = 0; i < parts.Count; i++)
         {
-            // Among rimes a word is one too: old, ind.
-            if (parts[i].Kind == WrittenKind.Word && parts.Any(x => x.Kind == WrittenKind.RimeUnit) && TokenReader.IsVowel(parts[i].Letters[0]))
+            // Among rimes a word is one too: old, ind; and ing, beside ang and ong.
+            if ((parts[i].Kind == WrittenKind.Word || parts[i] is { Kind: WrittenKind.Ending, Letters: "ing" }) && parts.Any(x => x.Kind == WrittenKind.RimeUnit) && TokenReader.IsVowel(parts[i].Letters[0]))
             {
                 parts[i] = parts[i] with { Kind = WrittenKind.RimeUnit };
             }

@@ -25,7 +25,7 @@ internal static partial class LessonWords
 
     private static string[] Pieces(string text) => text.Split([",", "&", "+", " and "], StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries);
 
-    [GeneratedRegex(@"^((nursery\s+)?rhym(es?|ing)|rhythms?|alliteration|songs?|stories|(body|voice|environmental|everyday)\s+sounds|(oral|spoken)\s+(work|language)|syllables|listening|(listening|sound|rhyming|clapping)\s+(games?|walks?|work))$", Any)]
+    [GeneratedRegex(@"^((nursery\s+)?rhym(es?|ing)|rhythms?|alliteration|songs?|stories|((our|first|children['’]?s)\s+)?names|(body|voice|environmental|everyday)\s+sounds|(oral|spoken)\s+(work|language)|syllables|listening|(listening|sound|rhyming|clapping)\s+(games?|walks?|work))$", Any)]
     private static partial Regex Listening();
 
     [GeneratedRegex(@"^\s*(blend|segment|sound\s+out|(blend|read|write|spell|say)\s+(the\s+)?(words|sentences|captions|stories)|reading|writing|spelling|blending|segmenting|words?\s+(reading|building|making|writing)|story|dictation|games|(flash|word|picture|letter|sound)\s?cards|(words?|phonics|sounds?|letters?|reading|writing|spelling|story|listening|rhym(e|ing)|circle)\s+(games?|work|walks?|time|hunt))\s*$", Any)]

@@ -26,7 +26,7 @@ internal sealed class LoneCells(SheetLayout layout, PartReader reader, SchoolWor
         }
 
         // "Unit 1: m o b t" is a heading and what stands under it, in one.
-        if (layout.Columns.Count == 1 && SheetWords.Labelled(text) is var (label, rest) && (((SheetWords.IsWeek(label) || _listed) && LessonWords.LessonOf(rest) is not null) || ((SheetWords.IsWeek(label) || SheetWords.IsSection(label)) && Teaches(rest))))
+        if (layout.Columns.Count == 1 && SheetWords.Labelled(text) is var (label, rest) && (((SheetWords.IsWeek(label) || _listed) && reader.Read(rest) is [{ Kind: WrittenKind.Lesson }]) || ((SheetWords.IsWeek(label) || SheetWords.IsSection(label)) && Teaches(rest))))
         {
             (_listed, _byHeart) = (true, false);
             return AddAlone(cell, ColumnRole.Parts);
@@ -125,7 +125,7 @@ internal sealed class LoneCells(SheetLayout layout, PartReader reader, SchoolWor
             return true;
         }
 
-        if (text.Length <= LongestHeading && (role != ColumnRole.Notes || !wide || cell.Cell.Columns > 1 || cell.Column == layout.Columns[0].Column) && role != ColumnRole.LeftOut && !text.EndsWith('.'))
+        if (text.Length <= LongestHeading && !PartPatterns.Intro().IsMatch(text) && (role != ColumnRole.Notes || !wide || cell.Cell.Columns > 1 || cell.Column == layout.Columns[0].Column) && role != ColumnRole.LeftOut && !text.EndsWith('.'))
         {
             at.Enter(text);
             return true;

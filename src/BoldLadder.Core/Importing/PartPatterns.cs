@@ -29,7 +29,7 @@ internal static partial class PartPatterns
     public static partial Regex BothManners();
 
     // What a class is told before its letters: we are learning, this week's sounds are, I can read words with.
-    [GeneratedRegex(@"^\s*(?:(?:(?:I|we)\s+(?:can|will|know)\s+(?:how\s+to\s+)?|to\s+(?:be\s+able\s+to\s+|know\s+how\s+to\s+)?)(?:read|recognise|know|spell|write|say|hear|add|blend(?!\s+(?:sounds?|words?))|make|use|find|decode|encode)(?:\s+(?:and|or|&)\s+(?:read|spell|write|say|decode|encode))*(?:\s+(?:the\s+)?(?:words?|sounds?))?(?:\s+(?:with|that\s+have|that\s+use|containing|using|in|for|of|made\s+by))?(?:\s+(?:the\s+)?(?:letters?|graphemes?|digraphs?)(?=\s))?|(?:[a-z]+(?:\s+[a-z0-9]+){0,9}\s*,?\s*)?\b(?:we|they|(?:the\s+)?(?:children|pupils|class))\s+(?:are\s+|will\s+be\s+|will\s+|then\s+|also\s+)?(?:learn|teach|read|meet|practise|practice|introduce|cover)(?:ing|s)?(?:\s+about)?(?:\s+(?:the|our|these|with))?(?:\s+(?:letters?|sounds?|graphemes?|spellings?))?|(?:meet|hear|trace)(?:\s+the(?:\s+(?:letters?|sounds?))?)?(?=\s+[a-z]{1,4}$)|(?:this\s+week'?s?\s+)?(?:our\s+)?new\s+sounds?(?:\s+this\s+week)?(?:\s+(?:are|is))?|(?:this\s+week'?s?\s+)?(?:our|the|your)\s+(?:sounds?|letters?)(?:\s+(?:this|for\s+the)\s+week)?\s+(?:are|is))\s*:?\s+", Any)]
+    [GeneratedRegex(@"^\s*(?:(?:I|we|they)\s+know(?=\s+[a-z]{1,3}(?:[\s,]|$))|(?:(?:I|we)\s+(?:can|will|know)\s+(?:how\s+to\s+)?|to\s+(?:be\s+able\s+to\s+|know\s+how\s+to\s+)?)(?:read|recognise|know|spell|write|say|hear|add|blend(?!\s+(?:sounds?|words?))|make|use|find|decode|encode)(?:\s+(?:and|or|&)\s+(?:read|spell|write|say|decode|encode))*(?:\s+(?:the\s+)?(?:words?|sounds?))?(?:\s+(?:with|that\s+have|that\s+use|containing|using|in|for|of|made\s+by))?(?:\s+(?:the\s+)?(?:letters?|graphemes?|digraphs?)(?=\s))?|(?:[a-z]+(?:\s+[a-z0-9]+){0,9}\s*,?\s*)?\b(?:we|they|(?:the\s+)?(?:children|pupils|class))\s+(?:are\s+|will\s+be\s+|will\s+|then\s+|also\s+)?(?:learn|teach|read|meet|practise|practice|introduce|cover)(?:ing|s)?(?:\s+about)?(?:\s+(?:the|our|these|with))?(?:\s+(?:letters?|sounds?|graphemes?|spellings?))?|(?:meet|hear|trace)(?:\s+the(?:\s+(?:letters?|sounds?))?)?(?=\s+[a-z]{1,4}$)|(?:this\s+week'?s?\s+)?(?:our\s+)?new\s+sounds?(?:\s+this\s+week)?(?:\s+(?:are|is))?|(?:this\s+week'?s?\s+)?(?:our|the|your)\s+(?:sounds?|letters?)(?:\s+(?:this|for\s+the)\s+week)?\s+(?:are|is))\s*:?\s+", Any)]
     public static partial Regex Intro();
 
     [GeneratedRegex(@"^(?<talk>(?:[A-Za-z']+[\s-]+)*(?:rules?|magic|final(?=\s+e\b)|bossy|blends?|clusters?|teams?|vowels?|consonants?|digraphs?|trigraphs?|quadgraphs?|sounds?|phonemes?|letters?|graphemes?|spellings?|floss|doubles?|doubled|split|silent|controlled)(?:[\s-]+[A-Za-z']+){0,3}|(?<long>(?:long|short)\s+[aeiou](?:\s+sound)?))\s*(?::\s*(?<list>[^:()]+)|\((?<list>[^()]+)\))$", Any)]
@@ -153,6 +153,10 @@ internal static partial class PartPatterns
     [GeneratedRegex(@"^\s*[a-z]+\s+(?:letters|sounds|graphemes)\s*$", Any)]
     public static partial Regex OfLetters();
 
+    // The first sound, words with four letters: what is said of them at the end.
+    [GeneratedRegex(@"\b(?:letters?|sounds?|words?|rhymes?|syllables?|sentences?)\s*$", Any)]
+    public static partial Regex SpokenOf();
+
     // A sound and its letters in brackets: the /v/ sound at the end of words (ve).
     [GeneratedRegex(@"^\s*(?:the\s+)?/(?<sound>[^/\s]{1,5})/\s+sound\s*(?:(?:at|in)\s+the\s+(?:start|beginning|middle|end)(?:\s+of\s+(?:an?\s+|the\s+)?words?)?)?\s*\((?<rest>[a-z_,/ -]{1,20})\)\s*$", Any)]
     public static partial Regex SoundThenLetters();
@@ -169,9 +173,13 @@ internal static partial class PartPatterns
     [GeneratedRegex(@"\bto\s+(?:(?:root|base)\s+)?(?:words?|verbs?|nouns?|roots?|bases?)\s+(?:that\s+)?end(?:ing|s)?\s+(?:in|with)\s+.+$|\b(?:chang(?:e|ing)\s+)?(?:the\s+)?y\s+(?:in)?to\s+(?:an?\s+)?i\b[\s,]*(?:(?:then|and|before|add(?:ing)?)\b[\s,]*)*", Any)]
     public static partial Regex WhatTakesIt();
 
-    // "VCe a", "CVCe o, u": the split digraphs of those vowels.
-    [GeneratedRegex(@"\bc?vce\s+(?<vowel>[aeiou])\b(?:\s*(?:,|/|&|\band\b)\s*(?<vowel>[aeiou])\b)*", Any)]
+    // "VCe a", "CVCe o, u", "VCe with i": the split digraphs of those vowels.
+    [GeneratedRegex(@"\bc?vce\s+(?:with\s+(?![aeiou]\s*:))?(?<vowel>[aeiou])\b(?:\s*(?:,|/|&|\band\b)\s*(?<vowel>[aeiou])\b)*", Any)]
     public static partial Regex VowelOfVce();
+
+    // Words that are read, one after another: reading dog, mad, nod.
+    [GeneratedRegex(@"^\s*(?:blending|reading|writing|spelling|making|building)\s+(?<rest>[a-z]{2,}(?:\s*,\s*[a-z]{2,})+(?:\s*,?\s+and\s+[a-z]{2,})?)\s*$", Any)]
+    public static partial Regex ReadingWords();
 
     // "Adding s and es to words (plural)": endings, however they are written.
     [GeneratedRegex(@"^\s*add(?:ing)?\s+(?:-?(?<ending>s|es|ed|ing|er|est|ly|y)\b(?:\s*(?:,|/|&|\band\b|\bor\b)\s*)?)+(?:\s.*)?$", Any)]

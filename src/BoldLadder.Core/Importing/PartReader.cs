@@ -44,6 +44,12 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         }
 
         text = WithSoundAndWord().Replace(Told(text) ?? text, "${letters} /${sound}/ (${word})");
+        // I can hear the first sound: of letters, and names none.
+        if (Intro().Match(text) is { Success: true } intro && text[intro.Length..] is var told && SpokenOf().IsMatch(told) && Read(told, column).All(x => x.Kind is WrittenKind.Word or WrittenKind.Kept))
+        {
+            return [WrittenPart.Plain(WrittenKind.Kept, text)];
+        }
+
         text = KindAhead().Replace(Intro().Replace(text, ""), "");
         text = SaidSounds.InStrokes(text, _token);
         text = WithItsWord().Replace(text, x => x.Groups["letters"].Value.ToLowerInvariant() is var letters && _token.Segments(x.Groups["word"].Value.ToLowerInvariant()).Any(s => s.Grapheme.Text == letters)
@@ -52,6 +58,12 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         if (LessonWords.LessonOf(text) is { } lesson && !(LessonWords.LessonOf(WithoutBrackets(text)) is null && Read(WithoutBrackets(text), column).Any(x => x.Kind == WrittenKind.Grapheme)))
         {
             return [WrittenPart.Plain(WrittenKind.Lesson, text) with { Lesson = lesson }];
+        }
+
+        // Reading dog, mad, nod: words that are made of what is known; reading the, to is learning them.
+        if (ReadingWords().Match(text) is { Success: true } practised && !AreLearntByHeart(practised.Groups["rest"].Value))
+        {
+            return [WrittenPart.Plain(WrittenKind.Lesson, text) with { Lesson = RungKind.Consolidation }];
         }
 
         if (NamedTogether().Match(text) is { Success: true } together && CellPieces.Of(together.Groups["list"].Value).TrueForAll(x => _token.IsCluster(x.Text.Trim('-').ToLowerInvariant())))

@@ -34,6 +34,9 @@ internal static class SettledColumns
         // Whole words that show the letters of their rows are examples of them: spellings to take home.
         columns = Taken(columns, ColumnRole.Words, x => x.Role == ColumnRole.Parts && !IsLetters(x) && Mostly(contents.TextsOf(x), t => contents.Reader.Read(t).All(p => p.Kind == WrittenKind.Word)) && contents.IsShown(x, 1, [.. Taught().Where(y => y != x && IsLetters(y))]));
 
+        // Teach: ar. Practise: car, farm, hard.
+        columns = Taken(columns, ColumnRole.Words, x => x.Role == ColumnRole.Notes && SheetWords.SaysPractise(x.Heading) && contents.IsShown(x, 1, [.. Taught().Where(y => y != x)]));
+
         // New words and words to revisit: those were new before.
         columns = Taken(columns, ColumnRole.Notes, x => x.Role == ColumnRole.TrickyWords && SheetWords.SaysAgain(x.Heading) && columns.Any(y => y.Role == ColumnRole.TrickyWords && !SheetWords.SaysAgain(y.Heading)));
 

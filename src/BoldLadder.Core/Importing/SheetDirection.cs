@@ -49,7 +49,13 @@ internal static partial class SheetDirection
         }
 
         // "Day | Year R | Year 1": the one year's all before the other's.
-        if (dated.Count > 2 && dated.Skip(1).All(x => SheetWords.NamesYear(x.Text)))
+        if (dated.Count > 1 && dated.Skip(1).All(x => SheetWords.NamesYear(x.Text)) && (dated.Count > 2 || (SheetWords.NamesYear(dated[0].Text) && cells.Any(x => x.Row > dated[0].Row && x.Column < dated[0].Column))))
+        {
+            return true;
+        }
+
+        // "Set A | Set B": the one's all before the other's.
+        if (dated.Count > 1 && dated.TrueForAll(x => SheetWords.NamesSet(x.Text)))
         {
             return true;
         }

@@ -11,7 +11,7 @@ internal static class SheetHeader
     {
         var widest = rows.Count == 0 ? 0 : rows.Max(x => x.Count);
         var first = rows.FirstOrDefault(x => x.Count > 1);
-        return rows.Take(SheetDirection.LastHeaderRow).Where(row => Named(row, reader) is var named && (named >= Math.Min(2, widest) || (row == first && HeadsNumbers(row, rows, reader)))
+        return rows.Take(SheetDirection.LastHeaderRow).Where(row => Named(row, rows, reader) is var named && (named >= Math.Min(2, widest) || (row == first && HeadsNumbers(row, rows, reader)))
             // In the first row of several, two that are known head the others with them.
             && (named * 2 >= row.Count || (row == first && row.All(x => x.Text.Trim().Length > 2 && !reader.LooksLikePart(x.Text))))
             && row.All(x => x.Text.Length > 1 || x.Text is "#") && !row.Any(x => SheetWords.IsWeek(x.Text))
@@ -19,7 +19,7 @@ internal static class SheetHeader
             && !(SheetWords.IsDayOfDiary(row[0].Text) && !row.Skip(1).Any(x => SheetWords.IsDayOfDiary(x.Text)))
             // Summer | words of two syllables, below Autumn and Spring, is the last of the terms.
             && !(SheetWords.NamesTerm(row[0].Text) && rows.Any(x => x[0].Row < row[0].Row && x[0].Column == row[0].Column && x.Count > 1 && SheetWords.IsSection(x[0].Text)))
-            && (widest > 1 || (row == rows[0] && !reader.LooksLikePart(row[0].Text) && !(SheetWords.Labelled(row[0].Text) is var (label, taught) && (reader.LooksLikePart(taught) || (SheetWords.IsWeek(label) && LessonWords.LessonOf(taught) is not null)))))).MaxBy(x => Named(x, reader)) ?? Sounded(rows, reader) ?? Numbered(rows) ?? Ticked(rows) ?? Topped(rows, reader);
+            && (widest > 1 || (row == rows[0] && !reader.LooksLikePart(row[0].Text) && !(SheetWords.Labelled(row[0].Text) is var (label, taught) && (reader.LooksLikePart(taught) || (SheetWords.IsWeek(label) && LessonWords.LessonOf(taught) is not null)))))).MaxBy(x => Named(x, rows, reader)) ?? Sounded(rows, reader) ?? Numbered(rows) ?? Ticked(rows, reader) ?? Topped(rows, reader);
     }
 
     /// <summary>Autumn, spring and summer down the side of years, in a sheet that was turned: they head what stands in their rows, and teach nothing.</summary>
@@ -37,12 +37,23 @@ internal static class SheetHeader
 
     // "Set | 1st | 2nd | 3rd": which of its set each column holds.
     private static IReadOnlyList<PlacedCell>? Numbered(List<IReadOnlyList<PlacedCell>> rows) =>
-        rows.FirstOrDefault(x => x.Count > 2) is { } first && SheetWords.IsCounted(first[0].Text) && first.Skip(1).All(x => SheetWords.IsOrdinal(x.Text)) ? first : null;
+        rows.FirstOrDefault(x => x.Count > 2) is { } first && first.Where(x => !SheetWords.IsOrdinal(x.Text)).ToList() is [var label] && SheetWords.IsCounted(label.Text) ? first : null;
 
     // "Sound | Ayo | Bea", and below the names ticks: who knows what.
-    private static IReadOnlyList<PlacedCell>? Ticked(List<IReadOnlyList<PlacedCell>> rows) => rows.FirstOrDefault(x => x.Count > 2) is { } first
-        && first.Where(x => SheetWords.RoleOf(x.Text) is not null).Select(x => x.Column).ToList() is { Count: > 0 } headed
-        && rows.Where(x => x[0].Row > first[0].Row).SelectMany(x => x).Where(x => !headed.Contains(x.Column)).ToList() is { Count: > 3 } below && below.TrueForAll(x => SheetWords.IsTick(x.Text) || SheetDates.IsDate(x.Text) || SheetWords.IsDayOfDiary(x.Text)) && below.Exists(x => SheetWords.IsTick(x.Text)) ? first : null;
+    private static IReadOnlyList<PlacedCell>? Ticked(List<IReadOnlyList<PlacedCell>> rows, PartReader reader)
+    {
+        if (rows.FirstOrDefault(x => x.Count > 2) is not { } first)
+        {
+            return null;
+        }
+
+        var under = rows.Where(x => x[0].Row > first[0].Row).SelectMany(x => x).ToLookup(x => x.Column, x => x.Text);
+        bool IsTicked(string x) => SheetWords.IsTick(x) || SheetDates.IsDate(x) || SheetWords.IsDayOfDiary(x);
+        var ticks = first.Where(x => SheetWords.RoleOf(x.Text) is null && under[x.Column].All(IsTicked)).ToList();
+        var others = first.Except(ticks).ToList();
+        return others.Count > 0 && others.TrueForAll(x => SheetWords.RoleOf(x.Text) is not null || (x.Text.Trim().Length > 2 && Share([.. under[x.Column]], reader.LooksLikePart) >= 0.8))
+            && ticks.SelectMany(x => under[x.Column]).ToList() is { Count: > 3 } below && below.Exists(SheetWords.IsTick) ? first : null;
+    }
 
     // A row of plain words over columns of which one holds parts heads them, whatever it says: Vowels, Contents.
     private static IReadOnlyList<PlacedCell>? Topped(List<IReadOnlyList<PlacedCell>> rows, PartReader reader)
@@ -54,8 +65,9 @@ internal static class SheetHeader
             && (first.Count > 2 ? below.Exists(x => x.Count() >= 4 && Share([.. x], reader.LooksLikePart) >= 0.8) : Share([.. below.SelectMany(x => x)], reader.LooksLikePart) >= 0.8) ? first : null;
     }
 
-    // Digraph sh heads nothing: it is taught. Nor does Wednesday | revisit, at the left of what is done on it.
-    private static int Named(IReadOnlyList<PlacedCell> row, PartReader reader) => row.Count(x => SheetWords.HeadsDay(x.Text) ? row.Count(y => SheetWords.HeadsDay(y.Text)) > 1 || x != row[0]
+    // Digraph sh heads nothing: it is taught. Nor does Wednesday | revisit, beside what is done on it and among other days.
+    private static int Named(IReadOnlyList<PlacedCell> row, List<IReadOnlyList<PlacedCell>> rows, PartReader reader) => row.Count(x => SheetWords.HeadsDay(x.Text)
+            ? row.Count(y => SheetWords.HeadsDay(y.Text)) > 1 || (x != row[0] && !rows.Exists(r => r != row && r.Any(y => y.Column == x.Column && SheetWords.HeadsDay(y.Text))))
         : SheetWords.RoleOf(x.Text) is not null && !(x.Text.Trim().Contains(' ', StringComparison.Ordinal) && reader.Read(x.Text) is [{ Kind: WrittenKind.Grapheme }]));
 
     /// <summary>True for the headings, where they come again, and for those of a table of its own below: week and graphemes, then week and words.</summary>

@@ -14,6 +14,7 @@ internal static partial class SheetLines
         text = GoneOverAfter().Replace(text, "${new} (recap ${old})");
         text = TalkBehind().Replace(text, "");
         text = Made().Replace(text, " (${rest})");
+        text = Practised().Replace(text, " (${rest})");
         text = AsWord().Replace(text, "\ntricky words: ${rest}");
         text = PlusIAndA().Replace(text, "\ntricky words: ${rest}");
         text = ByHeart().Replace(text, "tricky words: ${rest}");
@@ -80,6 +81,10 @@ internal static partial class SheetLines
     // 'n, made "on"': what the letters make shows them.
     [GeneratedRegex(@",?\s+(?:and\s+)?(?:made|makes?|making|built|blended|read|wrote|spelt)\s+(?:the\s+words?\s+)?[""“](?<rest>[a-z]+)[""”]\s*$", Any)]
     private static partial Regex Made();
+
+    // "t, and blending top, dot, pot": words that are read with what is new.
+    [GeneratedRegex(@"(?<=[a-z])[,;]?\s+(?:and\s+|then\s+|with\s+)*(?:blending|reading|writing|spelling|making|building)\s+(?<rest>[a-z]{2,}(?:\s*,\s*[a-z]{2,})+(?:\s*,?\s+and\s+[a-z]{2,})?)\s*\.?$", Any)]
+    private static partial Regex Practised();
 
     // "Learn 'to' and 'no'": words in quotes, one after another.
     [GeneratedRegex(@"^\s*(?:to\s+|we\s+)?(?:introduce|teach|learn|meet|know)\s+(?<rest>[""'“‘][A-Za-z]+[""'”’](?:\s*(?:,|&|\band\b)+\s*[""'“‘][A-Za-z]+[""'”’])+)\s*$", Any)]

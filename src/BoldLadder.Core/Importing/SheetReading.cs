@@ -200,15 +200,26 @@ internal sealed class SheetReading
             }
         }
 
+        made.ForEach(AsRimes);
         Rungs.AddRange(made);
+    }
+
+    // All, am, an, beside ball, ham, fan: what words end in, though each is a word.
+    private static void AsRimes(WrittenRung rung)
+    {
+        if (rung is { Parts.Count: 0, Sources.Count: 1, Tricky.Count: > 1 } && rung.Tricky.TrueForAll(x => x.Length > 1 && TokenReader.IsVowel(x[0]) && rung.Words.Exists(w => w != x && w.EndsWith(x, StringComparison.Ordinal))))
+        {
+            rung.Parts.AddRange(rung.Tricky.Select(x => WrittenPart.Plain(WrittenKind.RimeUnit, x)));
+            rung.Tricky.Clear();
+        }
     }
 
     // Its letters say what they say when met first, and all that is more than a letter was taught in a row above.
     private bool IsReadFromTaught(string word) => _words.Find(word)?.Readings[0].Segments.All(x => x.Correspondence is { } part
         && (part.Grapheme.Text.Length == 1 ? SoundChoice.IsMetFirst(part) : Rungs.Exists(r => r.Parts.Exists(p => p.Letters == part.Grapheme.Text)))) == true;
 
-    // Words for it, or review, in a column of words to learn by heart, are none of them; again is.
-    private bool TeachesNone(string text) => SheetWords.NamesTrickyWords(text) || (LessonWords.LessonOf(text) is not null && PartReader.WordsIn(text) is [var only] && !_reader.IsLearntByHeart(only));
+    // Words for it, review, or names and rhymes, in a column of words to learn by heart, are none of them; again is.
+    private bool TeachesNone(string text) => SheetWords.NamesTrickyWords(text) || (text.Trim().Contains(' ', StringComparison.Ordinal) && LessonWords.NamesListening(text)) || (LessonWords.LessonOf(text) is not null && PartReader.WordsIn(text) is [var only] && !_reader.IsLearntByHeart(only));
 
     // Two years side by side, each with its letters and its words: words go with the letters that stand after the words before.
     private WrittenRung? OfItsLetters(int column, List<(int Column, WrittenRung Rung)> begun)

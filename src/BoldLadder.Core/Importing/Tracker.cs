@@ -1,9 +1,24 @@
 namespace BoldLadder.Core.Importing;
 
-/// <summary>A list of children with a tick for what each knows: what is taught stands along the top, and nothing else is said of it.</summary>
+/// <summary>A list with ticks for what is known: by children, with what is taught along the top, or by what is taught, under its sets.</summary>
 internal static class Tracker
 {
     private const int Fewest = 4;
+
+    /// <summary>Sets side by side without the columns of ticks between them: <i>Set A, can say, can write, Set B, can say, can write</i>.</summary>
+    public static IReadOnlyList<SheetCell> WithoutTicks(string sheet, IReadOnlyList<SheetCell> cells, List<LeftOut> left)
+    {
+        var first = cells.Select(x => x.Row).DefaultIfEmpty().Min();
+        var columns = cells.GroupBy(x => x.Column).Where(x => x.First().Row == first).ToList();
+        var ticks = columns.FindAll(x => x.Count() > 1 && x.Skip(1).All(c => SheetWords.IsTick(c.Text)));
+        if (ticks.Count == 0 || columns.Count < ticks.Count + 2 || !columns.Except(ticks).All(x => SheetWords.NamesSet(x.First().Text)))
+        {
+            return cells;
+        }
+
+        left.AddRange(ticks.SelectMany(x => x).Select(x => new LeftOut(new Source(sheet, x.Address, x.Text), x.Row == first ? LeftOutReason.Column : LeftOutReason.Count)));
+        return [.. cells.Except(ticks.SelectMany(x => x))];
+    }
 
     /// <summary>What stands along the top, one below the other, each telling where it stood; any other sheet as it is.</summary>
     public static IReadOnlyList<SheetCell> Top(string sheet, IReadOnlyList<SheetCell> cells, PartReader reader, List<LeftOut> left)
