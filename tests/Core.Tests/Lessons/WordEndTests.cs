@@ -66,6 +66,22 @@ public sealed class WordEndTests
     }
 
     [Fact]
+    public void What_an_ending_is_added_to_is_a_word_that_children_know_so_that_no_computer_comes_of_compute()
+    {
+        foreach (var (ladder, stock) in new[] { (World.Estuary, World.South), (World.Ridge, World.Us) })
+        {
+            foreach (var place in Enumerable.Range(0, ladder.Rungs.Count).Where(x => ladder.Rungs[x].Adds.Any(a => a.Ending is not null)))
+            {
+                for (ulong seed = 1; seed <= 8; seed++)
+                {
+                    var compared = In(LessonComposer.Compose(World.BriefAt(ladder, stock, place, seed)), Activity.Compare);
+                    Assert.All(compared.Where((_, at) => at % 2 == 0), x => Assert.True(stock.Words.FindWord(x)!.Everyday, $"{x} on the day of {ladder.Rungs[place].Label}"));
+                }
+            }
+        }
+    }
+
+    [Fact]
     public void Their_names_begin_with_a_hyphen_as_those_of_endings_do_and_rimes_have_none()
     {
         Assert.Equal("-tion", Ends.Rungs[7].Label);

@@ -32,7 +32,7 @@ internal static class BaseAndMore
     {
         var pairs = brief.Stock.Offered.Where(x => x.Word.Ended is { } e && e.Taught == ending && x.Word.Everyday && ContrastPiece.IsFor(brief, x))
             .Select(x => (Ended: x, Base: brief.Stock.Words.FindWord(x.Word.Ended!.Value.Base)))
-            .Where(x => x.Base is { Suitability: Suitability.Fine } && brief.Judge.IsReadable(x.Base));
+            .Where(x => x.Base is { Everyday: true, Suitability: Suitability.Fine } && brief.Judge.IsReadable(x.Base));
         // Slow and slowly, before short and shortly.
         int Later((OfferedWord Ended, LexiconWord? Base) x) => x.Ended.Word.Familiarity == Familiarity.AtFourOrFive ? 0 : 1;
         return ContrastPiece.Spread(dice.Mix(pairs.OrderBy(Later).Take(DrawnFrom)).OrderBy(Later), x => x.Ended.Word.Ended!.Value.Join).Select(x => Pair(make, x.Base!, x.Ended, Reason.Of(ReasonCode.HasEnding, ending)));
