@@ -124,6 +124,29 @@ public class ShapeApiTests(App app)
         Assert.Equal(lesson.Items("read").Select(x => x.Text("text")), (await Undone(address, 6, 3)).Items("read").Select(x => x.Text("text")));
     }
 
+    [Fact]
+    public async Task A_piece_is_moved_within_its_part_with_the_words_that_a_person_chose_and_taken_back_by_name()
+    {
+        var school = await School.Make(taught: [30]);
+        var lesson = await app.Get($"{school.Group()}/lessons/today");
+        var address = $"{school.Address}/lessons/{lesson.Text("id")}";
+        var swapped = await app.Post($"{address}/edits", new { revision = 1, change = "swap", itemId = lesson.Items("spell").First().Text("id") });
+        static List<string> Pieces(JsonNode x) => [.. x["parts"]!.AsArray().Single(p => p!.Text("part") == "practise")!["blocks"]!.AsArray().Select(b => b!.Text("activity"))];
+        Assert.NotEqual("spell", Pieces(swapped)[0]);
+        var spell = swapped.Items("spell").First().Text("id");
+        var moved = await app.Post($"{address}/edits", new { revision = 2, change = "movePiece", itemId = spell, to = 0 });
+        Assert.Equal(["spell", .. Pieces(swapped).Where(x => x != "spell")], Pieces(moved));
+        Assert.Equal(swapped.Items("spell").Concat(swapped.Items("read")).Select(x => x.Text("text")), moved.Items("spell").Concat(moved.Items("read")).Select(x => x.Text("text")));
+        Assert.StartsWith("moved Spell", moved.Text("undo"), StringComparison.Ordinal);
+        foreach (var body in new object[] { new { revision = 3, change = "movePiece", itemId = spell }, new { revision = 3, change = "movePiece", itemId = spell, to = 40 }, new { revision = 3, change = "movePiece", itemId = spell, to = -1 } })
+        {
+            var (status, problem) = await app.Fail(HttpMethod.Post, $"{address}/edits", body);
+            Assert.Equal((400, "to"), (status, problem.Text("field")));
+        }
+
+        Assert.Equal(Pieces(swapped), Pieces(await app.Post($"{address}/undo", new { revision = 3 })));
+    }
+
     private async Task<JsonNode> Undone(string address, int revision, int times)
     {
         JsonNode? now = null;

@@ -307,3 +307,26 @@ test('words that sound the same stand side by side, each with the sentence that 
     await expect(one.locator('small')).toContainText(new RegExp(`\\b${word}\\b`, 'i'));
   }
 });
+
+test('a whole piece is dragged to another place of its part, or moved by key, and takes its words along', async ({ teacher, page }) => {
+  await teacher.open();
+  await teacher.words('read').first().click();
+  await page.keyboard.press('s');
+  await expect(page.getByRole('button', { name: /^Undo: changed/ })).toBeVisible();
+  const words = await teacher.texts('read');
+  const first = page.locator('.part.practise .block').first();
+  await expect(first).not.toHaveClass(/spell/);
+  const spell = page.locator('.part.practise .lesson-piece', { has: page.locator('.block.spell') });
+  await spell.hover();
+  await spell.getByRole('button', { name: /^Move Spell/ }).dragTo(first);
+  await expect(first).toHaveClass(/spell/);
+  await expect(page.getByRole('button', { name: /^Undo: moved Spell/ })).toBeVisible();
+  await expect.poll(() => teacher.texts('read')).toEqual(words);
+  await spell.getByRole('button', { name: /^Move Spell/ }).press('Alt+ArrowDown');
+  await expect(first).not.toHaveClass(/spell/);
+  await page.keyboard.press('Control+z');
+  await expect(first).toHaveClass(/spell/);
+  await page.getByRole('button', { name: /^Undo: moved Spell/ }).click();
+  await expect(first).not.toHaveClass(/spell/);
+  await expect.poll(() => teacher.texts('read')).toEqual(words);
+});

@@ -202,10 +202,12 @@ public static class LessonChanges
             case LessonChange.Earlier or LessonChange.Later:
                 return Alternatives.Move(lesson, item.Id, request.Change == LessonChange.Earlier ? -1 : 1) is { } moved
                     ? (moved, null) : (null, Problems.Bad("itemId", "It cannot go there: it stands at the end of its piece, or belongs with what is beside it."));
+            case LessonChange.MovePiece:
+                return MovePiece(request, lesson, item, row, room);
             case LessonChange.Type:
                 return Typed(request, lesson, item, row, room, gate);
             default:
-                return (null, Problems.Bad("change", "Say what to change: swap, add, earlier, later, lock, unlock, drop, type, replan, reshape, follow or mend."));
+                return (null, Problems.Bad("change", "Say what to change: swap, add, earlier, later, lock, unlock, drop, type, movePiece, replan, reshape, follow or mend."));
         }
     }
 
@@ -228,6 +230,19 @@ public static class LessonChanges
         var own = request.Pieces is null ? null : new ShapeDocument(kind, request.Pieces).ToCore();
         var brief = BriefOf(room, row, lesson with { Own = own }, lesson.Minutes, lesson.Seed, Locked(lesson));
         return (new ReplaceLesson(LessonComposer.Compose(brief), own is null ? "gave it the usual pieces" : "changed its pieces"), null);
+    }
+
+    private static (LessonEdit?, ProblemHttpResult?) MovePiece(LessonEditRequest request, Lesson lesson, LessonItem item, LessonRow row, Classroom room)
+    {
+        if (request.To is not { } to)
+        {
+            return (null, Problems.Bad("to", "Say where the piece is to stand: its place in its part, from 0."));
+        }
+
+        var block = lesson.Blocks.First(x => x.Items.Contains(item));
+        return PieceOrder.Move(lesson, BriefOf(room, row, lesson, lesson.Minutes, lesson.Seed, []).Pieces, item.Id, to) is { } moved
+            ? (new ReplaceLesson(moved, $"moved {new PieceWords(room.Conventions).Name(lesson, block)}"), null)
+            : (null, Problems.Bad("to", "It cannot go there: a piece stays in its part, and spare words come last."));
     }
 
     private static IReadOnlyList<KeptItem> Locked(Lesson lesson) =>

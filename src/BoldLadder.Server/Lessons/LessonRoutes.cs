@@ -41,6 +41,9 @@ public enum LessonChange
 
     /// <summary>The lesson with the pieces given, for this lesson alone; locked items stay.</summary>
     Reshape,
+
+    /// <summary>The whole piece that the item stands in, at another place of its part; what stands in it stays.</summary>
+    MovePiece,
 }
 
 /// <param name="Revision">The revision that the change was made on.</param>
@@ -49,9 +52,10 @@ public enum LessonChange
 /// <param name="AsTricky">Take a word that can't be read yet as tricky, for this lesson.</param>
 /// <param name="Minutes">For a re-plan: another length.</param>
 /// <param name="Pieces">For another shape: its pieces in order; none goes back to what the class usually has.</param>
+/// <param name="To">For a piece: its new place among those of its part, from 0.</param>
 public sealed record LessonEditRequest(
     int Revision, LessonChange Change, [property: StringLength(40)] string? ItemId = null, string? Text = null, bool AsTricky = false,
-    [property: Range(10, 90)] int? Minutes = null, IReadOnlyList<ShapePieceDocument>? Pieces = null);
+    [property: Range(10, 90)] int? Minutes = null, IReadOnlyList<ShapePieceDocument>? Pieces = null, int? To = null);
 
 public sealed record RevisionRequest(int Revision);
 

@@ -37,7 +37,8 @@ public sealed record PictureView(string Word, string Code);
 /// <param name="How">How it is done, for somebody who never has.</param>
 /// <param name="Ask">What children are asked; empty where the activity alone says so.</param>
 /// <param name="Unit">What is locked and dropped together.</param>
-public sealed record BlockView(Activity Activity, Form Form, Unit Unit, string Name, string How, string Ask, int Seconds, IReadOnlyList<ItemView> Items);
+/// <param name="CanMove">It can stand elsewhere in its part.</param>
+public sealed record BlockView(Activity Activity, Form Form, Unit Unit, string Name, string How, string Ask, int Seconds, IReadOnlyList<ItemView> Items, bool CanMove);
 
 public sealed record PartView(LessonPart Part, int Seconds, IReadOnlyList<BlockView> Blocks);
 
@@ -84,7 +85,7 @@ public sealed record LessonView(
             [.. lesson.Blocks.GroupBy(x => x.Part).OrderBy(x => x.Key).Select(x => new PartView(
                 x.Key, x.Sum(b => b.Seconds), [.. x.Select(b => new BlockView(
                     b.Activity, Piece.Of(b.Activity).Form, Piece.Of(b.Activity).Unit, pieces.Name(lesson, b), pieces.How(lesson, b), questions.Asked([.. b.Asks, .. TextTasks.Of(lesson, b, room.Stock)]), b.Seconds,
-                    [.. b.Items.Select(i => Item(i, b, lesson, judge, room, clock, phrases, service))]))]))],
+                    [.. b.Items.Select(i => Item(i, b, lesson, judge, room, clock, phrases, service))], PieceOrder.CanMove(b)))]))],
             lesson.Teaching, [.. PartTeaching.Of(lesson, notes, room.Stock, before.Things).Select(x => TeachingView.Of(x))],
             [.. tricky.Select(x => TrickyTeachingView.Of(x, room.Stock.Words.Accent))], CarriedFrom(lesson, room), head?.Outcome is { } said ? $"marked {said}" : head?.Undo, head?.Outcome, head?.Previous, head is null ? null : room.Year.After(day),
             head is not { Outcome: null } ? [] : [.. Amiss(room, day, lesson, head).Select(x => new StaleView(x.Item.Id, x.Item.Text, x.Kind, [.. x.Words.Select(w => w.Word)]))],

@@ -5097,6 +5097,7 @@ export interface components {
             /** Format: int32 */
             seconds: number;
             items: components["schemas"]["ItemView"][];
+            canMove: boolean;
         };
         BlockerView: {
             part: string;
@@ -5748,7 +5749,7 @@ export interface components {
         /** @enum {unknown} */
         LeftOutReason: "holiday" | "count" | "struck" | "hidden" | "otherSheet" | "noValue" | "column" | "title" | "repeated" | "notRead";
         /** @enum {unknown} */
-        LessonChange: "swap" | "lock" | "unlock" | "drop" | "type" | "replan" | "mend" | "follow" | "add" | "earlier" | "later" | "reshape";
+        LessonChange: "swap" | "lock" | "unlock" | "drop" | "type" | "replan" | "mend" | "follow" | "add" | "earlier" | "later" | "reshape" | "movePiece";
         LessonEditRequest: {
             /** Format: int32 */
             revision: number;
@@ -5760,6 +5761,8 @@ export interface components {
             /** Format: int32 */
             minutes?: null | number;
             pieces?: null | components["schemas"]["ShapePieceDocument"][];
+            /** Format: int32 */
+            to?: null | number;
         };
         /** @enum {unknown} */
         LessonKind: "newLearning" | "contrast" | "structure" | "review" | "trickyWordDay" | "check" | "print" | "listening";

@@ -5,6 +5,7 @@ import { usePlace } from '../api/place';
 import { shown } from '../word/grapheme';
 import { Block } from './Block';
 import { Item } from './Item';
+import { MovablePiece } from './MovablePiece';
 import { BY_EAR, FOR } from './wording';
 
 interface Props {
@@ -14,10 +15,12 @@ interface Props {
   chosen?: string;
   shaky: ReadonlySet<string>;
   onChoose: (id: string) => void;
+  /** Put a piece at another place of its part; none while nothing can be changed. */
+  onMove?: (block: BlockView, to: number) => void;
 }
 
 /** The four parts of a lesson, each with its timed blocks. */
-export function LessonParts({ lesson, guided, chosen, shaky, onChoose }: Props) {
+export function LessonParts({ lesson, guided, chosen, shaky, onChoose, onMove }: Props) {
   const { schoolId } = usePlace();
   const stale = new Map(lesson.stale.map((x) => [x.itemId, x.kind]));
   const item = (form: BlockView['form']) =>
@@ -55,9 +58,18 @@ export function LessonParts({ lesson, guided, chosen, shaky, onChoose }: Props) 
             <p className="time">{minutes(part.seconds)}</p>
           </header>
           <div className="blocks">
-            {part.blocks.map((x, at) => (
-              <Block key={at} block={x} part={part} lesson={lesson} guided={guided} item={item(x.form)} />
-            ))}
+            {part.blocks.map((x, at) => {
+              const piece = (
+                <Block key={at} block={x} part={part} lesson={lesson} guided={guided} item={item(x.form)} />
+              );
+              return onMove && x.canMove && part.blocks.filter((b) => b.canMove).length > 1 ? (
+                <MovablePiece key={x.items[0]?.id ?? at} block={x} part={part.part} at={at} onMove={onMove}>
+                  {piece}
+                </MovablePiece>
+              ) : (
+                piece
+              );
+            })}
           </div>
         </section>
       ))}

@@ -49,7 +49,10 @@ export function NotesColumn({ lesson, onReshape }: { lesson: LessonView; onResha
           </Button>
         </p>
       )}
-      <p className="hint">Choose any word to see its split and why it is here.</p>
+      <p className="hint">
+        Choose any word to see its split and why it is here.
+        {onReshape && ' A piece is dragged by the dots at its left.'}
+      </p>
     </div>
   );
 }

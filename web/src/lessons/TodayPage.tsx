@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import { Alert, Button } from 'react-bootstrap';
 import { Link, useParams } from 'react-router';
 import { Problem } from '../api/client';
-import type { ItemView, LessonView, LogOutcome } from '../api/schema';
+import type { BlockView, ItemView, LessonView, LogOutcome } from '../api/schema';
 import { Failure, Waiting } from '../shell/States';
 import { longDay } from '../api/dates';
 import { usePlace } from '../api/place';
@@ -73,6 +73,12 @@ function LessonDesk({ day }: { day: string }) {
     const next = new Set(shaky);
     if (!next.delete(id)) next.add(id);
     setShaky(next);
+  };
+  const move = (block: BlockView, to: number) => {
+    const piecesOf =
+      lesson.parts.find((x) => x.blocks.includes(block))?.blocks.filter((x) => x.canMove) ?? [];
+    if (to < 0 || to >= piecesOf.length) return;
+    change.mutate({ change: 'movePiece', itemId: block.items[0]?.id, to });
   };
   const outcome = (x: LogOutcome) =>
     say.mutate({ outcome: x, shaky: items.filter((i) => shaky.has(i.id)).flatMap(shakyKeys) });
@@ -207,6 +213,7 @@ function LessonDesk({ day }: { day: string }) {
           chosen={chosenId}
           shaky={shaky}
           onChoose={(x) => setChosen(x === chosenId ? undefined : x)}
+          onMove={editable ? move : undefined}
         />
       </Shell>
       <PrintSheet lesson={lesson} />

@@ -10,6 +10,7 @@ export interface Change {
   asTricky?: boolean;
   minutes?: number;
   pieces?: ShapePieceDocument[];
+  to?: number;
 }
 
 /** The items of a lesson, in the order they are done. */
@@ -61,6 +62,7 @@ export function useLesson(day: string) {
             asTricky: x.asTricky ?? false,
             minutes: x.minutes ?? null,
             pieces: x.pieces ?? null,
+            to: x.to ?? null,
           },
         }),
       );
