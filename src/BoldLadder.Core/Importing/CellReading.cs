@@ -72,7 +72,7 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
                 continue;
             }
 
-            if (layout.DayColumns && LessonWords.NamesDoing(text))
+            if (layout.DayColumns && (LessonWords.NamesDoing(text) || LessonWords.NamesAllSoFar(text)))
             {
                 at.Begin(made, source).Parts.Add(WrittenPart.Plain(WrittenKind.Lesson, text) with { Lesson = Ladders.RungKind.Consolidation });
             }

@@ -20,6 +20,12 @@ internal static partial class LessonWords
     /// <summary>True for what is done on a day of reading or writing, where nothing else stands: no word to be learnt.</summary>
     public static bool NamesDoing(string text) => Pieces(text) is { Length: > 0 } all && all.Any(Doing().IsMatch) && all.All(x => Doing().IsMatch(x) || DoingOrWord().IsMatch(x));
 
+    /// <summary>True for what a day is for after days that each had one: <i>all three</i>.</summary>
+    public static bool NamesAllSoFar(string text) => AllOfThem().IsMatch(text);
+
+    [GeneratedRegex(@"^\s*all\s+(of\s+them|two|three|four|five|six)(\s+(together|spellings|sounds|mixed))?\s*$", Any)]
+    private static partial Regex AllOfThem();
+
     /// <summary>True for what is done before there are letters: <i>listening games, rhyme</i>.</summary>
     public static bool NamesListening(string text) => Pieces(text) is { Length: > 0 } all && all.All(Listening().IsMatch);
 

@@ -39,6 +39,10 @@ internal static partial class PartPatterns
     [GeneratedRegex(@"\b(?:digraphs?|trigraphs?|teams?|controlled|bossy|vowel\s+r|graphemes?|phonemes?)\b", Any)]
     public static partial Regex KindOfLetters();
 
+    // How a sound is called: /ai/ as in day.
+    [GeneratedRegex(@"^\s*/[^/\s]{1,5}/\s*(?:as\s+in|in|as|like)\s+\S+\s*$", Any)]
+    public static partial Regex SoundAsIn();
+
     // Letters in a row with a number before each: 1) o 2) d 3) g.
     [GeneratedRegex(@"^\s*(?:\(?\d{1,3}\s*[.)]\s*(?<part>[A-Za-z]{1,4})\s*[,;]?\s*(?=\(?\d|$)){2,}$")]
     public static partial Regex NumberedInRow();

@@ -55,6 +55,12 @@ internal static class SettledColumns
         // /m/ m says both.
         columns = Taken(columns, ColumnRole.Parts, x => x.Role == ColumnRole.Sounds && (none || contents.TextsOf(x).TrueForAll(t => PartPatterns.Sounded().IsMatch(t) && PartPatterns.Sounded().Replace(t, "").Any(char.IsAsciiLetter)) || (!StandsBeside(x, y => y.Heading.Length > 0) && Mostly(contents.TextsOf(x), t => contents.Reader.Read(t).Count > 1))));
 
+        // /ai/ as in day, beside its spellings: how a sound is called, though nothing heads it.
+        columns = Taken(columns, ColumnRole.Sounds, x => IsPart(x) && contents.TextsOf(x) is { Count: > 2 } texts && texts.TrueForAll(PartPatterns.SoundAsIn().IsMatch) && StandsBeside(x, IsNamed));
+
+        // Grapheme: ow. First sound taught: ow (cow): the same letters once more.
+        columns = Taken(columns, ColumnRole.Notes, x => IsPart(x) && x.Heading.Length > 0 && Taught().TakeWhile(y => y != x).Any(y => IsPart(y) && contents.TextsOf(y).Exists(t => t.Any(char.IsAsciiLetterLower)) && Repeats(x, y, contents)));
+
         // Long a, beside a_e: how a sound is called.
         columns = Taken(columns, ColumnRole.Sounds, x => IsPart(x) && IsManner(x) && StandsBeside(x, y => !IsManner(y)));
         // Phrases under a heading that nobody knows, beside letters under one that says so, are talk: something orange, a doll.
@@ -86,6 +92,14 @@ internal static class SettledColumns
         return LettersOf(x) is { Count: > 3 } again && columns.Any(y => y != x && IsPart(y) && contents.IsBeside(x, y)
             && LettersOf(y) is var taught && again.Count(a => taught.Exists(t => t.Letters == a.Letters && t.Row <= a.Row)) * 10 >= again.Count * 8
             && again.Count(a => taught.Exists(t => t.Letters == a.Letters && t.Row < a.Row)) * 3 >= again.Count);
+    }
+
+    // In every row the letters of the other column, and no more.
+    private static bool Repeats(SheetColumn x, SheetColumn other, ColumnContents contents)
+    {
+        ILookup<int, string> LettersOf(SheetColumn y) => contents.CellsOf(y).SelectMany(c => contents.Reader.Read(c.Text).Select(p => (c.Row, p.Letters))).ToLookup(c => c.Row, c => c.Letters);
+        var (mine, theirs) = (LettersOf(x), LettersOf(other));
+        return mine.Count > 2 && mine.All(r => r.SequenceEqual(theirs[r.Key]));
     }
 
     private static bool IsPart(SheetColumn x) => x.Role == ColumnRole.Parts && !SheetWords.HeadsDay(x.Heading);

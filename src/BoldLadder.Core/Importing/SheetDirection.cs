@@ -14,7 +14,8 @@ internal static partial class SheetDirection
     public static bool ListsAcross(IReadOnlyList<SheetCell> cells, PartReader reader)
     {
         var names = cells.GroupBy(x => x.Row).OrderBy(x => x.Key).FirstOrDefault(x => x.Count() > 1)?.ToList() ?? [];
-        return names.Count >= FewestLists && names.TrueForAll(x => SheetWords.RoleOf(x.Text) is null && !SheetWords.HeadsDay(x.Text) && !SheetWords.IsSection(x.Text) && !SheetWords.IsWeek(x.Text) && !SheetWords.NamesChildren(x.Text) && !reader.LooksLikePart(x.Text))
+        var howFar = names.Count > 1 && names.TrueForAll(x => SheetWords.SaysHowFar(x.Text));
+        return (howFar || (names.Count >= FewestLists && names.TrueForAll(x => SheetWords.RoleOf(x.Text) is null && !SheetWords.HeadsDay(x.Text) && !SheetWords.IsSection(x.Text) && !SheetWords.IsWeek(x.Text) && !SheetWords.NamesChildren(x.Text) && !reader.LooksLikePart(x.Text))))
             && cells.Where(x => x.Row > names[0].Row).GroupBy(x => x.Column).ToList() is var lists && lists.Count == names.Count
             && lists.TrueForAll(x => names.Exists(n => n.Column == x.Key) && x.Count() >= ShortestList && x.All(c => reader.LooksLikePart(c.Text) || LessonWords.LessonOf(c.Text) is not null));
     }

@@ -231,7 +231,7 @@ public sealed class SheetLayout
             return ColumnRole.LeftOut;
         }
 
-        if (named is { } role && !(role is ColumnRole.Section or ColumnRole.Day && !Lettered(texts) && Mostly(texts, x => !SheetWords.IsOrdinal(x) && !SheetWords.IsSection(x) && !SheetWords.NamesSet(x) && (reader.LooksLikePart(x) || SheetLines.SaysNew(x))) && texts.Distinct().Count() * 2 > texts.Count))
+        if (named is { } role && !(role is ColumnRole.Section or ColumnRole.Day && !Lettered(texts) && !AreDays(texts) && Mostly(texts, x => !SheetWords.IsOrdinal(x) && !SheetWords.IsSection(x) && !SheetWords.NamesSet(x) && (reader.LooksLikePart(x) || SheetLines.SaysNew(x))) && texts.Distinct().Count() * 2 > texts.Count))
         {
             return role == ColumnRole.Day && Mostly(texts, SheetDates.IsDate) ? ColumnRole.Date
                 : role == ColumnRole.Day && Mostly(texts, SheetWords.NamesSet) ? ColumnRole.Section
@@ -297,6 +297,9 @@ public sealed class SheetLayout
         var numbers = texts.Select(x => WrittenDays.Of(x, true)).ToList();
         return numbers.Count > 1 && numbers.TrueForAll(x => x is not null) && !AreWhich(texts) && numbers.Zip(numbers.Skip(1)).Any(x => x.Second <= x.First);
     }
+
+    // Under a heading that says so: M, T, W, Th, F, and again.
+    private static bool AreDays(IReadOnlyList<string> texts) => texts.Count > 3 && texts.Distinct().Count() > 2 && texts.All(x => x.Trim() is "M" or "T" or "Tu" or "W" or "Th" or "F");
 
     private static ColumnRole? WhenIn(string heading, IReadOnlyList<string> texts) => Mostly(texts, x => SheetDates.IsDate(x) || SheetWords.IsDayOfDiary(x)) ? ColumnRole.Date
         : Mostly(texts, SheetWords.IsWeek) || (heading.Contains("week", StringComparison.OrdinalIgnoreCase) && Mostly(texts, SheetWords.IsOrdinal)) ? ColumnRole.Week

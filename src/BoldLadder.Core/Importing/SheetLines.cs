@@ -16,6 +16,7 @@ internal static partial class SheetLines
         text = Made().Replace(text, " (${rest})");
         text = Practised().Replace(text, " (${rest})");
         text = AsWord().Replace(text, "\ntricky words: ${rest}");
+        text = AndRevisit().Replace(text, "");
         text = PlusIAndA().Replace(text, "\ntricky words: ${rest}");
         text = ByHeart().Replace(text, "tricky words: ${rest}");
         text = PlusQuoted().Replace(text, x => $"\n{Quoted(x)}");
@@ -98,8 +99,12 @@ internal static partial class SheetLines
     [GeneratedRegex(@"(?:^|,|\s[+&]|\band)\s*(?<rest>[A-Za-z']+)\s*\(\s*(?:as\s+)?(?:an?\s+|the\s+)?(?:whole\s+)?words?\s*\)\s*$", Any)]
     private static partial Regex AsWord();
 
-    // "i/m/p + I, a": the two words of one letter, after letters.
-    [GeneratedRegex(@"\s+\+\s+(?=[^+]*\bI\b)(?<rest>(?-i:I|a)(?:\s*(?:,|&|\band\b)\s*(?-i:I|a))*)\s*$", RegexOptions.CultureInvariant)]
+    // "ss; revisit": new letters, and what else is done.
+    [GeneratedRegex(@"(?<=(?:^|[\s,])[a-z]{1,3})\s*(?:;|\+|&)\s*(?:re-?cap|review|revise|re-?visit|consolidate|practi[sc]e)\s*$", Any)]
+    private static partial Regex AndRevisit();
+
+    // "i/m/p + I, a", "t, n + I, to": the words of one letter, and those beside them, after letters.
+    [GeneratedRegex(@"\s+\+\s+(?=[^+]*\bI\b)(?<rest>(?:I|a|to|the|no|go|he|she|me|we|be|my|is|was|you)(?:\s*(?:,|&|\band\b)\s*(?:I|a|to|the|no|go|he|she|me|we|be|my|is|was|you))*)\s*$", RegexOptions.CultureInvariant)]
     private static partial Regex PlusIAndA();
 
     // "c, o, d (I)", "t, i, n (tricky: the, to)", "m, e (plus the, I)".

@@ -36,12 +36,12 @@ internal static partial class SheetOrder
     }
 
     // Numbers that begin again from the first are counted anew in every term; others that fall stand in no order of time.
-    // An order that begins in spring comes to autumn: one fall between what stands together is none.
+    // An order that begins in spring comes to autumn, and no further than to where it began: one fall between what stands together is none.
     private static bool IsOutOfOrder(List<int?> keys, bool comesRound)
     {
         var falls = keys.Zip(keys.Skip(1)).Where(x => x.Second < x.First).Select(x => x.Second).ToList();
         var standTogether = keys.Zip(keys.Skip(1)).Count(x => x.First != x.Second) + 1 == keys.Distinct().Count();
-        return falls.Exists(x => x != keys[0]) && !(comesRound && falls.Count == 1 && standTogether);
+        return falls.Exists(x => x != keys[0]) && !(comesRound && falls.Count == 1 && standTogether && keys[^1] <= keys[0]);
     }
 
     // Week beginning 31 August is no thirty-first week.

@@ -62,7 +62,7 @@ internal static partial class SheetWords
     public static bool NamesTerm(string text) => IsSection(text) && RoleOf(text) is null;
 
     /// <summary>What a label at the left of a row says that stands in it: <i>words</i>, <i>tricky words</i>; null for none.</summary>
-    public static ColumnRole? RowRoleOf(string text) => text.Trim().Length <= LongestLabel && Named(text) is (ColumnRole.Words or ColumnRole.TrickyWords) and var role ? role : null;
+    public static ColumnRole? RowRoleOf(string text) => text.Trim().Length <= LongestLabel && !PartPatterns.SoundAsIn().IsMatch(text) && Named(text) is (ColumnRole.Words or ColumnRole.TrickyWords) and var role ? role : null;
 
     /// <summary>True for what says of the row beside it that a word to learn by heart stands there: <i>tricky word</i> in a column of kinds.</summary>
     /// <param name="heading">What heads its column: <i>tricky</i> alone may be a remark, unless that is a column of kinds.</param>
@@ -89,6 +89,12 @@ internal static partial class SheetWords
 
     [GeneratedRegex(@"\b(sounds?|letters?|graphemes?|spellings?)\b", Any)]
     private static partial Regex Mentioned();
+
+    /// <summary>True for a heading of sounds that says how far a class has come with them: <i>sounds we know</i>, <i>sounds to come</i>.</summary>
+    public static bool SaysHowFar(string heading) => HowFar().IsMatch(heading);
+
+    [GeneratedRegex(@"^\s*(?:sounds?|letters?|graphemes?)\s+(?:(?:we|they|I|children)\b.*|(?:still\s+)?to\s+(?:come|learn|teach|do)|known|learnt|learned|next|later)\s*$", Any)]
+    private static partial Regex HowFar();
 
     /// <summary>True for what children are called together: <i>red group</i>.</summary>
     public static bool NamesChildren(string text) => Children().IsMatch(text);
@@ -291,7 +297,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"\bwords?\s+((for|to)\s+)?(read|spell|writ|blend|segment)\w*|\b(read|spell|writ)ing\s+words?\b|\bspellings?\s+(test|list|words?)\b|\bspellings?\s+(to\s+(learn|take|practi[sc]e|send)|for\s+home|sent)\b|\b(home|take[\s-]home)\s+spellings?\b", Any)]
     private static partial Regex WordsForHeader();
 
-    [GeneratedRegex(@"\b(examples?|e\.?g\.?|key\s?words?|words?|objects?|as\s+in|picture|anchor|mnemonic|practice|read(ing)?|spell|decodable)\b", Any)]
+    [GeneratedRegex(@"\b(examples?|e\.?g\.?|key\s?words?|words?|objects?|as\s+in|picture|anchor|mnemonic|practice|read(ing)?|spell|decodable)\b|^\s*(blend|build|make|write)\s*$", Any)]
     private static partial Regex WordHeader();
 
     [GeneratedRegex(@"^\W*(the\s+|its\s+|our\s+)?(new\s+)?((rules?|places?|positions?)\s*(/|and|&|or|,)\s*)?(sound\s+famil(?:y|ies)|(?:vowel\s+|consonant\s+)?sounds?|phonemes?|ipa|says|also\s+says|new\s+sounds?|we\s+say|it\s+says|sounds?\s+like|pronunciation)(\s+(taught|it\s+makes|made|\(s\)|(of|for)\s+the\s+(week|day)|this\s+week|today))?\s*\d?\W*$", Any)]
