@@ -137,7 +137,7 @@ public class ShapeApiTests(App app)
         var moved = await app.Post($"{address}/edits", new { revision = 2, change = "movePiece", itemId = spell, to = 0 });
         Assert.Equal(["spell", .. Pieces(swapped).Where(x => x != "spell")], Pieces(moved));
         Assert.Equal(swapped.Items("spell").Concat(swapped.Items("read")).Select(x => x.Text("text")), moved.Items("spell").Concat(moved.Items("read")).Select(x => x.Text("text")));
-        Assert.StartsWith("moved Spell", moved.Text("undo"), StringComparison.Ordinal);
+        Assert.Equal("moved Spell", moved.Text("undo"));
         foreach (var body in new object[] { new { revision = 3, change = "movePiece", itemId = spell }, new { revision = 3, change = "movePiece", itemId = spell, to = 40 }, new { revision = 3, change = "movePiece", itemId = spell, to = -1 } })
         {
             var (status, problem) = await app.Fail(HttpMethod.Post, $"{address}/edits", body);

@@ -241,7 +241,7 @@ public static class LessonChanges
 
         var block = lesson.Blocks.First(x => x.Items.Contains(item));
         return PieceOrder.Move(lesson, BriefOf(room, row, lesson, lesson.Minutes, lesson.Seed, []).Pieces, item.Id, to) is { } moved
-            ? (new ReplaceLesson(moved, $"moved {new PieceWords(room.Conventions).Name(lesson, block)}"), null)
+            ? (new ReplaceLesson(moved, $"moved {new PieceWords(room.Conventions).Name(lesson, block).Split(':')[0]}"), null)
             : (null, Problems.Bad("to", "It cannot go there: a piece stays in its part, and spare words come last."));
     }
 
