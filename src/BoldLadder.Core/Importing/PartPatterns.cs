@@ -181,8 +181,10 @@ internal static partial class PartPatterns
     [GeneratedRegex(@"\bc?vce\s+(?:with\s+(?![aeiou]\s*:))?(?<vowel>[aeiou])\b(?:\s*(?:,|/|&|\band\b)\s*(?<vowel>[aeiou])\b)*", Any)]
     public static partial Regex VowelOfVce();
 
-    // Words that are read, one after another: reading dog, mad, nod.
-    [GeneratedRegex(@"^\s*(?:blending|reading|writing|spelling|making|building)\s+(?<rest>[a-z]{2,}(?:\s*,\s*[a-z]{2,})+(?:\s*,?\s+and\s+[a-z]{2,})?)\s*$", Any)]
+    /// <summary>Words that are read, one after another: <i>reading dog, mad, nod</i>.</summary>
+    public const string WordsRead = @"(?:blending|reading|writing|spelling|making|building)\s+(?<rest>[a-z]{2,}(?:\s*,\s*[a-z]{2,})+(?:\s*,?\s+and\s+[a-z]{2,})?)";
+
+    [GeneratedRegex(@"^\s*" + WordsRead + @"\s*$", Any)]
     public static partial Regex ReadingWords();
 
     // "Adding s and es to words (plural)": endings, however they are written.

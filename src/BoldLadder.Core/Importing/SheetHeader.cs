@@ -19,7 +19,7 @@ internal static class SheetHeader
             && !(SheetWords.IsDayOfDiary(row[0].Text) && !row.Skip(1).Any(x => SheetWords.IsDayOfDiary(x.Text)))
             // Summer | words of two syllables, below Autumn and Spring, is the last of the terms.
             && !(SheetWords.NamesTerm(row[0].Text) && rows.Any(x => x[0].Row < row[0].Row && x[0].Column == row[0].Column && x.Count > 1 && SheetWords.IsSection(x[0].Text)))
-            && (widest > 1 || (row == rows[0] && !reader.LooksLikePart(row[0].Text) && !(SheetWords.Labelled(row[0].Text) is var (label, taught) && (reader.LooksLikePart(taught) || (SheetWords.IsWeek(label) && LessonWords.LessonOf(taught) is not null)))))).MaxBy(x => Named(x, rows, reader)) ?? Sounded(rows, reader) ?? Numbered(rows) ?? Ticked(rows, reader) ?? Topped(rows, reader);
+            && (widest > 1 || (row == rows[0] && !reader.LooksLikePart(row[0].Text) && !(SheetWords.Labelled(row[0].Text) is var (label, taught) && (reader.LooksLikePart(taught) || (SheetWords.IsWeek(label) && LessonWords.LessonOf(taught) is not null)))))).MaxBy(x => Named(x, rows, reader)) ?? Sounded(rows, reader) ?? Numbered(rows) ?? Ticked(rows) ?? Topped(rows, reader);
     }
 
     /// <summary>Autumn, spring and summer down the side of years, in a sheet that was turned: they head what stands in their rows, and teach nothing.</summary>
@@ -40,20 +40,9 @@ internal static class SheetHeader
         rows.FirstOrDefault(x => x.Count > 2) is { } first && first.Where(x => !SheetWords.IsOrdinal(x.Text)).ToList() is [var label] && SheetWords.IsCounted(label.Text) ? first : null;
 
     // "Sound | Ayo | Bea", and below the names ticks: who knows what.
-    private static IReadOnlyList<PlacedCell>? Ticked(List<IReadOnlyList<PlacedCell>> rows, PartReader reader)
-    {
-        if (rows.FirstOrDefault(x => x.Count > 2) is not { } first)
-        {
-            return null;
-        }
-
-        var under = rows.Where(x => x[0].Row > first[0].Row).SelectMany(x => x).ToLookup(x => x.Column, x => x.Text);
-        bool IsTicked(string x) => SheetWords.IsTick(x) || SheetDates.IsDate(x) || SheetWords.IsDayOfDiary(x);
-        var ticks = first.Where(x => SheetWords.RoleOf(x.Text) is null && under[x.Column].All(IsTicked)).ToList();
-        var others = first.Except(ticks).ToList();
-        return others.Count > 0 && others.TrueForAll(x => SheetWords.RoleOf(x.Text) is not null || (x.Text.Trim().Length > 2 && Share([.. under[x.Column]], reader.LooksLikePart) >= 0.8))
-            && ticks.SelectMany(x => under[x.Column]).ToList() is { Count: > 3 } below && below.Exists(SheetWords.IsTick) ? first : null;
-    }
+    private static IReadOnlyList<PlacedCell>? Ticked(List<IReadOnlyList<PlacedCell>> rows) => rows.FirstOrDefault(x => x.Count > 2) is { } first
+        && first.Where(x => SheetWords.RoleOf(x.Text) is not null).Select(x => x.Column).ToList() is { Count: > 0 } headed
+        && rows.Where(x => x[0].Row > first[0].Row).SelectMany(x => x).Where(x => !headed.Contains(x.Column)).ToList() is { Count: > 3 } below && below.TrueForAll(x => SheetWords.IsTick(x.Text) || SheetDates.IsDate(x.Text) || SheetWords.IsDayOfDiary(x.Text)) && below.Exists(x => SheetWords.IsTick(x.Text)) ? first : null;
 
     // A row of plain words over columns of which one holds parts heads them, whatever it says: Vowels, Contents.
     private static IReadOnlyList<PlacedCell>? Topped(List<IReadOnlyList<PlacedCell>> rows, PartReader reader)

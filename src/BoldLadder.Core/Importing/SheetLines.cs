@@ -84,7 +84,7 @@ internal static partial class SheetLines
     private static partial Regex Made();
 
     // "t, and blending top, dot, pot": words that are read with what is new.
-    [GeneratedRegex(@"(?<=[a-z])[,;]?\s+(?:and\s+|then\s+|with\s+)*(?:blending|reading|writing|spelling|making|building)\s+(?<rest>[a-z]{2,}(?:\s*,\s*[a-z]{2,})+(?:\s*,?\s+and\s+[a-z]{2,})?)\s*\.?$", Any)]
+    [GeneratedRegex(@"(?<=[a-z])[,;]?\s+(?:and\s+|then\s+|with\s+)*" + PartPatterns.WordsRead + @"\s*\.?$", Any)]
     private static partial Regex Practised();
 
     // "Learn 'to' and 'no'": words in quotes, one after another.
@@ -103,8 +103,10 @@ internal static partial class SheetLines
     [GeneratedRegex(@"(?<=(?:^|[\s,])[a-z]{1,3})\s*(?:;|\+|&)\s*(?:re-?cap|review|revise|re-?visit|consolidate|practi[sc]e)\s*$", Any)]
     private static partial Regex AndRevisit();
 
+    private const string FirstByHeart = "(?:I|a|to|the|no|go|he|she|me|we|be|my|is|was|you)";
+
     // "i/m/p + I, a", "t, n + I, to": the words of one letter, and those beside them, after letters.
-    [GeneratedRegex(@"\s+\+\s+(?=[^+]*\bI\b)(?<rest>(?:I|a|to|the|no|go|he|she|me|we|be|my|is|was|you)(?:\s*(?:,|&|\band\b)\s*(?:I|a|to|the|no|go|he|she|me|we|be|my|is|was|you))*)\s*$", RegexOptions.CultureInvariant)]
+    [GeneratedRegex(@"\s+\+\s+(?=[^+]*\bI\b)(?<rest>" + FirstByHeart + @"(?:\s*(?:,|&|\band\b)\s*" + FirstByHeart + @")*)\s*$", RegexOptions.CultureInvariant)]
     private static partial Regex PlusIAndA();
 
     // "c, o, d (I)", "t, i, n (tricky: the, to)", "m, e (plus the, I)".

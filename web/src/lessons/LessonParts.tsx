@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import type { BlockView, ItemView, LessonView } from '../api/schema';
+import type { BlockView, ItemView, LessonView, PartView } from '../api/schema';
 import { minutes, PART_NAMES } from '../api/parts';
 import { usePlace } from '../api/place';
 import { shown } from '../word/grapheme';
@@ -58,21 +58,41 @@ export function LessonParts({ lesson, guided, chosen, shaky, onChoose, onMove }:
             <p className="time">{minutes(part.seconds)}</p>
           </header>
           <div className="blocks">
-            {part.blocks.map((x, at) => {
-              const piece = (
+            <Pieces part={part} onMove={onMove}>
+              {(x, at) => (
                 <Block key={at} block={x} part={part} lesson={lesson} guided={guided} item={item(x.form)} />
-              );
-              return onMove && x.canMove && part.blocks.filter((b) => b.canMove).length > 1 ? (
-                <MovablePiece key={x.items[0]?.id ?? at} block={x} part={part.part} at={at} onMove={onMove}>
-                  {piece}
-                </MovablePiece>
-              ) : (
-                piece
-              );
-            })}
+              )}
+            </Pieces>
           </div>
         </section>
       ))}
     </>
+  );
+}
+
+interface PiecesProps {
+  part: PartView;
+  onMove?: (block: BlockView, to: number) => void;
+  children: (block: BlockView, at: number) => React.ReactNode;
+}
+
+// Where there are several that can be moved, each has a handle.
+function Pieces({ part, onMove, children }: PiecesProps) {
+  const movable = part.blocks.filter((x) => x.canMove);
+  return part.blocks.map((x, at) =>
+    onMove && x.canMove && movable.length > 1 ? (
+      <MovablePiece
+        key={x.items[0]?.id ?? at}
+        block={x}
+        part={part.part}
+        at={movable.indexOf(x)}
+        last={movable.length - 1}
+        onMove={(from, to) => movable[from] && onMove(movable[from], to)}
+      >
+        {children(x, at)}
+      </MovablePiece>
+    ) : (
+      children(x, at)
+    ),
   );
 }

@@ -74,12 +74,8 @@ function LessonDesk({ day }: { day: string }) {
     if (!next.delete(id)) next.add(id);
     setShaky(next);
   };
-  const move = (block: BlockView, to: number) => {
-    const piecesOf =
-      lesson.parts.find((x) => x.blocks.includes(block))?.blocks.filter((x) => x.canMove) ?? [];
-    if (to < 0 || to >= piecesOf.length) return;
+  const move = (block: BlockView, to: number) =>
     change.mutate({ change: 'movePiece', itemId: block.items[0]?.id, to });
-  };
   const outcome = (x: LogOutcome) =>
     say.mutate({ outcome: x, shaky: items.filter((i) => shaky.has(i.id)).flatMap(shakyKeys) });
   return (

@@ -1,10 +1,8 @@
 import { useLimits } from '../../api/useLimits';
-import { combine } from '@atlaskit/pragmatic-drag-and-drop/combine';
-import { draggable, dropTargetForElements } from '@atlaskit/pragmatic-drag-and-drop/element/adapter';
-import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import type { LessonPart, ShapePieceView } from '../../api/schema';
 import { PART_NAMES } from '../../api/parts';
+import { useMovable } from '../useMovable';
 
 interface Props {
   part: LessonPart;
@@ -22,7 +20,7 @@ export function ShapePart({ part, pieces, others, onOrder, onTime, onTakeOut, on
   if (pieces.length + others.length === 0) return null;
   const move = (from: number, to: number) => {
     const piece = pieces[from];
-    if (!piece || to < 0 || to >= pieces.length || from === to) return;
+    if (!piece) return;
     const rest = pieces.filter((x) => x !== piece);
     onOrder([...rest.slice(0, to), piece, ...rest.slice(to)]);
   };
@@ -66,39 +64,15 @@ interface PieceProps {
 }
 
 function Piece({ piece, at, last, onMove, onTime, onTakeOut }: PieceProps) {
-  const row = useRef<HTMLLIElement>(null);
   const minutes = useLimits('pieceMinutes');
-  const [over, setOver] = useState(false);
-  const now = useRef({ at, onMove });
-  useEffect(() => {
-    now.current = { at, onMove };
+  const { element, over, press, move } = useMovable<HTMLLIElement>({
+    among: `shape ${piece.part}`,
+    at,
+    last,
+    onMove,
   });
-  useEffect(() => {
-    const element = row.current;
-    if (!element) return;
-    const mine = (data: Record<string | symbol, unknown>) => data.shapePart === piece.part;
-    return combine(
-      draggable({ element, getInitialData: () => ({ shapePart: piece.part, from: now.current.at }) }),
-      dropTargetForElements({
-        element,
-        canDrop: ({ source }) => mine(source.data),
-        onDragEnter: () => setOver(true),
-        onDragLeave: () => setOver(false),
-        onDrop: ({ source }) => {
-          setOver(false);
-          now.current.onMove(Number(source.data.from), now.current.at);
-        },
-      }),
-    );
-  }, [piece.part]);
-  const press = (event: KeyboardEvent) => {
-    const by = { ArrowUp: -1, ArrowDown: 1 }[event.key];
-    if (!event.altKey || by === undefined) return;
-    event.preventDefault();
-    onMove(at, at + by);
-  };
   return (
-    <li ref={row} className={over ? 'over' : undefined} onKeyDown={press} data-slot={piece.slot}>
+    <li ref={element} className={over ? 'over' : undefined} onKeyDown={press} data-slot={piece.slot}>
       <span className="shape-piece">
         <b>{piece.name}</b>
         <span className="hint">{piece.how}</span>
@@ -125,7 +99,7 @@ function Piece({ piece, at, last, onMove, onTime, onTakeOut }: PieceProps) {
           variant="link"
           aria-label={`${piece.name} earlier`}
           disabled={at === 0}
-          onClick={() => onMove(at, at - 1)}
+          onClick={() => move(at, at - 1)}
         >
           ↑
         </Button>
@@ -134,7 +108,7 @@ function Piece({ piece, at, last, onMove, onTime, onTakeOut }: PieceProps) {
           variant="link"
           aria-label={`${piece.name} later`}
           disabled={at === last}
-          onClick={() => onMove(at, at + 1)}
+          onClick={() => move(at, at + 1)}
         >
           ↓
         </Button>
