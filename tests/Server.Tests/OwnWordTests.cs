@@ -41,6 +41,51 @@ public sealed class OwnWordTests(App app)
             (await app.Get($"{school.Address}/own-words"))["words"]!.ToJsonString(), (await app.Get($"{other.Address}/own-words"))["words"]!.ToJsonString());
     }
 
+    [Fact]
+    public async Task A_split_put_right_in_a_groups_accent_holds_for_groups_that_speak_so_and_no_other()
+    {
+        var school = await TwoAccents();
+        var south = (await Word(school, 0, "hut")).Text("split");
+        Assert.Equal("gb-north", (await Word(school, 1, "hut")).Text("accent"));
+        await Change(school, HttpMethod.Put, "words/hut/split?accent=gb-north", new { split = "h:h u:uu t:t" });
+        Assert.Equal((south, "h:h u:uu t:t"), ((await Word(school, 0, "hut")).Text("split"), (await Word(school, 1, "hut")).Text("split")));
+        await Change(school, HttpMethod.Delete, "words/hut/split?accent=gb-north");
+        Assert.False((await Word(school, 1, "hut"))["own"]!.GetValue<bool>());
+        var (status, problem) = await app.Fail(HttpMethod.Put, $"{school.Address}/words/hut/split?accent=mars", new { split = "h:h u:u t:t" });
+        Assert.Equal((400, "accent"), (status, problem.Text("field")));
+    }
+
+    [Fact]
+    public async Task A_word_added_in_one_accent_is_offered_as_it_was_split_there_to_a_group_of_another()
+    {
+        var school = await TwoAccents();
+        await Put(school, "Zouth", "z:z ou:oo th:dh", "4-5", "");
+        var word = await Word(school, 1, "zouth");
+        Assert.Equal(("guess", "z:z ou:oo th:dh"), (word.Text("status"), word.Text("split")));
+        await Change(school, HttpMethod.Put, "own-words/Zouth?accent=gb-north", new { split = "z:z ou:uu th:th", familiarity = "4-5" });
+        Assert.Equal(("known", "z:z ou:uu th:th"), ((await Word(school, 1, "zouth")).Text("status"), (await Word(school, 1, "zouth")).Text("split")));
+        Assert.Equal("z:z ou:oo th:dh", (await Word(school, 0, "zouth")).Text("split"));
+
+        var csv = await app.Client.GetStringAsync($"{school.Address}/own-words.csv");
+        Assert.Contains("z:z ou:uu th:th,4 to 5,,gb-north\r\nZouth,z:z ou:oo th:dh,4 to 5,,gb-south", csv, StringComparison.Ordinal);
+        await Take(school, Heading + "zab,z:z a:a b:b,4-5,\r\n");
+        Assert.Equal(["zab gb-south", "Zouth gb-north"], (await app.Get($"{school.Address}/own-words"))["words"]!.AsArray().Select(x => $"{x!.Text("word")} {x!.Text("accent")}"));
+        await Take(school, csv);
+        Assert.Equal(csv, await app.Client.GetStringAsync($"{school.Address}/own-words.csv"));
+    }
+
+    [Theory]
+    [InlineData("zib,z:z i:i b:b,4-5,,\r\nzib,z:z i:i b:b,4-5,,gb-south\r\n", "line 3, word")]
+    [InlineData("zib,z:z i:i b:b,4-5,,mars\r\n", "line 2, accent")]
+    [InlineData("zib,z:z i:i b:b,4-5,\r\n", "line 2: 5 columns")]
+    public async Task A_file_that_tells_accents_is_refused_whole_where_one_is_wrong(string lines, string where)
+    {
+        var school = await School.Make(taught: 20);
+        var (status, problem) = await app.Fail(HttpMethod.Put, $"{school.Address}/own-words.csv", new { csv = "word,split,familiarity,spoken,accent\r\n" + lines });
+        Assert.Equal((400, "csv"), (status, problem.Text("field")));
+        Assert.Contains(where, problem.Text("detail"), StringComparison.OrdinalIgnoreCase);
+    }
+
     [Theory]
     [InlineData("zib,z:z i:i b:b,4-5,\r\nzob,z:z o:o,4-5,\r\n", "line 3")]
     [InlineData("zib,z:z i:i b:b,4-5,\r\nzib,z:z i:i b:b,4-5,\r\n", "line 3")]
@@ -103,6 +148,23 @@ public sealed class OwnWordTests(App app)
 
         Assert.NotEmpty((await app.Get($"{school.Group()}/lessons/today")).Items());
         Assert.Equal("unsuitable", (await app.Get($"{school.Group()}/words/shit")).Text("verdict"));
+    }
+
+    // The first group speaks as the school does, the second as in the north of England.
+    private async Task<School> TwoAccents()
+    {
+        var school = await School.Make(taught: [60, 60]);
+        await Change(school, HttpMethod.Put, $"groups/{school.Groups[1]}/conventions", new { revision = 1, conventions = new { accent = "gb-north" } });
+        return school;
+    }
+
+    private Task<JsonNode> Word(School school, int group, string word) => app.Get($"{school.Group(group)}/words/{word}");
+
+    private async Task Change(School school, HttpMethod method, string address, object? body = null)
+    {
+        using var request = new HttpRequestMessage(method, $"{school.Address}/{address}") { Content = body is null ? null : JsonContent.Create(body) };
+        using var answer = await app.Client.SendAsync(request);
+        Assert.True(answer.IsSuccessStatusCode, await answer.Content.ReadAsStringAsync());
     }
 
     private async Task Put(School school, string word, string split, string familiarity, string spoken)

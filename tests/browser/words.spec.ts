@@ -25,9 +25,9 @@ test('a word in no list is added from the Ask box, is read at once, and goes out
   const csv = await readFile((await (await download).path()) ?? '', 'utf8');
   expect(csv).toContain('zib,z:z i:i b:b,4 to 5,Zib is our class rabbit.');
 
-  await teacher.dock().getByLabel('Take in a CSV file').setInputFiles({ name: 'own.csv', mimeType: 'text/csv', buffer: Buffer.from(`${csv}zob,z:z o:o,,\r\n`) });
+  await teacher.dock().getByLabel('Take in a CSV file').setInputFiles({ name: 'own.csv', mimeType: 'text/csv', buffer: Buffer.from(`${csv}zob,z:z o:o,,,\r\n`) });
   await expect(teacher.dock().locator('.form-problem')).toContainText('Line 3');
-  await teacher.dock().getByLabel('Take in a CSV file').setInputFiles({ name: 'own.csv', mimeType: 'text/csv', buffer: Buffer.from(`${csv}zob,z:z o:o b:b,,\r\n`) });
+  await teacher.dock().getByLabel('Take in a CSV file').setInputFiles({ name: 'own.csv', mimeType: 'text/csv', buffer: Buffer.from(`${csv}zob,z:z o:o b:b,,,\r\n`) });
   await expect(teacher.dock()).toContainText('zob added');
   await teacher.dock().getByRole('button', { name: 'take out zib' }).click();
   await expect(teacher.dock()).not.toContainText('zib added');

@@ -27,4 +27,7 @@ public sealed record SchoolSettings(
     public IReadOnlyList<OwnWord> OwnWords => OwnWordsIn(Accent);
 
     public IReadOnlyList<OwnWord> OwnWordsIn(Accent accent) => [.. AllOwnWords[accent.Id]];
+
+    /// <summary>A word that the school has of its own in some accent, or null: what its split is likely to be in another.</summary>
+    public OwnWord? OwnElsewhere(string key) => AllOwnWords.SelectMany(x => x).FirstOrDefault(x => x.Key == key);
 }

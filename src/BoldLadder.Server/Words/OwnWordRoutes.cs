@@ -1,4 +1,5 @@
 using System.ComponentModel.DataAnnotations;
+using BoldLadder.Core.Sounds;
 using BoldLadder.Core.Words;
 using BoldLadder.Server.Engine;
 using BoldLadder.Server.Hosting;
@@ -19,7 +20,8 @@ public sealed record OwnWordRequest(
     [property: Required, StringLength(400)] string Split, [property: StringLength(10)] string? Familiarity = null, [property: StringLength(200)] string? Spoken = null);
 
 /// <param name="Added">The lexicon does not hold the word.</param>
-public sealed record OwnWordView(string Word, string Split, string Familiarity, string Spoken, bool Added);
+/// <param name="Accent">The id of the accent that the split is in.</param>
+public sealed record OwnWordView(string Word, string Split, string Familiarity, string Spoken, bool Added, string Accent);
 
 /// <param name="Csv">The whole file: a heading, then a line for each word.</param>
 /// <param name="Revision">The revision of the words that the file is to take the place of; left out, whatever stands.</param>
@@ -33,8 +35,8 @@ public sealed record CsvTaken(int Words, int Revision);
 public sealed record OwnWordsView(int Revision, IReadOnlyList<OwnWordView> Words);
 
 /// <summary>
-/// Words that a school adds and splits that it puts right, in its own accent. They win over the lexicon for that school
-/// alone.
+/// Words that a school adds and splits that it puts right, each in one accent: that of the group that met it, or else the
+/// school's. They win over the lexicon for that school alone.
 /// </summary>
 public static class OwnWordRoutes
 {
@@ -55,48 +57,49 @@ public static class OwnWordRoutes
     }
 
     private static Task<Results<NoContent, ProblemHttpResult>> Correct(
-        string spelling, SplitRequest request, BoldLadderDb db, SchoolScope scope, ShippedData shipped, CancellationToken cancel) =>
-        Change(db, scope, async school =>
+        string spelling, SplitRequest request, string? accent, BoldLadderDb db, SchoolScope scope, ShippedData shipped, CancellationToken cancel) =>
+        ChangeIn(accent, db, scope, async (school, spoken) =>
         {
-            var own = await Find(spelling, school, db, cancel);
+            var own = await Find(spelling, spoken, db, cancel);
             return own is null && shipped.Lexicon.Find(spelling) is null
                 ? Problems.Missing("spelling", "That word is not in the word list, so it has no split to correct. Add it as a word of your own.")
-                : await Lay(own?.Spelling ?? shipped.Lexicon.Find(spelling)!.Spelling, request.Split, own?.Familiarity ?? "", own?.Spoken ?? "", school, db, shipped, cancel);
+                : await Lay(own?.Spelling ?? shipped.Lexicon.Find(spelling)!.Spelling, request.Split, own?.Familiarity ?? "", own?.Spoken ?? "", school, spoken, db, shipped, cancel);
         }, cancel);
 
     private static Task<Results<NoContent, ProblemHttpResult>> Put(
-        string spelling, OwnWordRequest request, BoldLadderDb db, SchoolScope scope, ShippedData shipped, CancellationToken cancel) =>
-        Change(db, scope, school => Lay(spelling, request.Split, request.Familiarity ?? "", request.Spoken ?? "", school, db, shipped, cancel), cancel);
+        string spelling, OwnWordRequest request, string? accent, BoldLadderDb db, SchoolScope scope, ShippedData shipped, CancellationToken cancel) =>
+        ChangeIn(accent, db, scope, (school, spoken) =>
+            Lay(spelling, request.Split, request.Familiarity ?? "", request.Spoken ?? "", school, spoken, db, shipped, cancel), cancel);
 
     private static async Task<ProblemHttpResult?> Lay(
-        string spelling, string split, string familiarity, string spoken, SchoolRow school, BoldLadderDb db, ShippedData shipped, CancellationToken cancel)
+        string spelling, string split, string familiarity, string line, SchoolRow school, string accent, BoldLadderDb db, ShippedData shipped, CancellationToken cancel)
     {
-        if (shipped.OwnWord(spelling, split, familiarity, spoken, out var problem) is not { } word)
+        if (shipped.OwnWord(spelling, split, familiarity, line, out var problem) is not { } word)
         {
             return Problems.Bad(problem.Field == "word" ? "spelling" : problem.Field, problem.Sentence);
         }
 
-        if (await Find(word.Key, school, db, cancel) is { } own)
+        if (await Find(word.Key, accent, db, cancel) is { } own)
         {
             (own.Spelling, own.Split, own.Familiarity, own.Spoken) = (word.Spelling, word.Split, OwnWord.Written(word.Familiarity), word.Spoken);
             return null;
         }
 
-        if (await db.OwnWords.CountAsync(x => x.Accent == school.Accent, cancel) >= MostWords)
+        if (await db.OwnWords.CountAsync(x => x.Accent == accent, cancel) >= MostWords)
         {
-            return Problems.Bad("spelling", $"A school keeps at most {MostWords} words of its own. Take some out first.");
+            return Problems.Bad("spelling", $"A school keeps at most {MostWords} words of its own in one accent. Take some out first.");
         }
 
-        db.OwnWords.Add(RowOf(word, school));
+        db.OwnWords.Add(RowOf(word, school.Id, accent));
         return null;
     }
 
-    private static Task<Results<NoContent, ProblemHttpResult>> Forget(string spelling, BoldLadderDb db, SchoolScope scope, CancellationToken cancel) =>
-        Change(db, scope, async school =>
+    private static Task<Results<NoContent, ProblemHttpResult>> Forget(string spelling, string? accent, BoldLadderDb db, SchoolScope scope, CancellationToken cancel) =>
+        ChangeIn(accent, db, scope, async (_, spoken) =>
         {
-            if (await Find(spelling, school, db, cancel) is not { } own)
+            if (await Find(spelling, spoken, db, cancel) is not { } own)
             {
-                return Problems.Missing("spelling", "The school has no split of its own for that word.");
+                return Problems.Missing("spelling", "The school has no split of its own for that word in that accent.");
             }
 
             db.OwnWords.Remove(own);
@@ -107,12 +110,13 @@ public static class OwnWordRoutes
         TypedResults.Ok(await View(db, scope, shipped, cancel));
 
     private static async Task<FileContentHttpResult> Csv(BoldLadderDb db, SchoolScope scope, CancellationToken cancel) =>
-        TypedResults.File(OwnWordsCsv.Write(await Rows(db, scope, cancel)), "text/csv; charset=utf-8", "own-words.csv");
+        TypedResults.File(OwnWordsCsv.Write(await Rows(db, cancel)), "text/csv; charset=utf-8", "own-words.csv");
 
     private static async Task<Results<Ok<CsvTaken>, ProblemHttpResult>> TakeCsv(
         CsvRequest request, BoldLadderDb db, SchoolScope scope, ShippedData shipped, CancellationToken cancel)
     {
-        if (OwnWordsCsv.Read(request.Csv, shipped, out var problem) is not { } words)
+        var usual = await db.Schools.Where(x => x.Id == scope.School).Select(x => x.Accent).SingleAsync(cancel);
+        if (OwnWordsCsv.Read(request.Csv, usual, shipped, out var problem) is not { } file)
         {
             return Problems.Bad("csv", problem);
         }
@@ -125,12 +129,12 @@ public static class OwnWordRoutes
                 return Problems.Stale(await View(db, scope, shipped, cancel));
             }
 
-            await db.OwnWords.Where(x => x.Accent == school.Accent).ExecuteDeleteAsync(cancel);
-            db.OwnWords.AddRange(words.Select(x => RowOf(x, school)));
+            await db.OwnWords.Where(x => file.TellsAccents || x.Accent == usual).ExecuteDeleteAsync(cancel);
+            db.OwnWords.AddRange(file.Words.Select(x => RowOf(x.Word, school.Id, x.Accent)));
             revision = school.WordsRevision + 1;
             return null;
         }, cancel);
-        return result.Result is ProblemHttpResult refused ? refused : TypedResults.Ok(new CsvTaken(words.Count, revision));
+        return result.Result is ProblemHttpResult refused ? refused : TypedResults.Ok(new CsvTaken(file.Words.Count, revision));
     }
 
     /// <summary>The words and sentences of a school change one change at a time, whole, under a revision: the school's row is held meanwhile.</summary>
@@ -151,28 +155,32 @@ public static class OwnWordRoutes
         return TypedResults.NoContent();
     }
 
+    /// <param name="accent">The id of the accent that the words are said in; null for the school's.</param>
+    private static async Task<Results<NoContent, ProblemHttpResult>> ChangeIn(
+        string? accent, BoldLadderDb db, SchoolScope scope, Func<SchoolRow, string, Task<ProblemHttpResult?>> change, CancellationToken cancel) =>
+        accent is not null && Accent.Find(accent) is null
+            ? Problems.Bad("accent", $"Say in which accent the word is split: {string.Join(", ", Accent.All.Select(x => x.Id))}.")
+            : await Change(db, scope, school => change(school, accent ?? school.Accent), cancel);
+
     private static async Task<OwnWordsView> View(BoldLadderDb db, SchoolScope scope, ShippedData shipped, CancellationToken cancel)
     {
         var revision = await db.Schools.Where(x => x.Id == scope.School).Select(x => x.WordsRevision).SingleAsync(cancel);
-        return new OwnWordsView(revision, (await Rows(db, scope, cancel)).ConvertAll(x =>
-            new OwnWordView(x.Spelling, x.Split, x.Familiarity, x.Spoken, shipped.Lexicon.Find(x.Word) is null)));
+        return new OwnWordsView(revision, (await Rows(db, cancel)).ConvertAll(x =>
+            new OwnWordView(x.Spelling, x.Split, x.Familiarity, x.Spoken, shipped.Lexicon.Find(x.Word) is null, x.Accent)));
     }
 
-    private static OwnWordRow RowOf(OwnWord word, SchoolRow school) => new()
+    private static OwnWordRow RowOf(OwnWord word, Guid school, string accent) => new()
     {
-        SchoolId = school.Id, Accent = school.Accent, Word = word.Key, Spelling = word.Spelling, Split = word.Split,
+        SchoolId = school, Accent = accent, Word = word.Key, Spelling = word.Spelling, Split = word.Split,
         Familiarity = OwnWord.Written(word.Familiarity), Spoken = word.Spoken,
     };
 
-    private static Task<OwnWordRow?> Find(string spelling, SchoolRow school, BoldLadderDb db, CancellationToken cancel)
+    private static Task<OwnWordRow?> Find(string spelling, string accent, BoldLadderDb db, CancellationToken cancel)
     {
         var key = spelling.ToLowerInvariant();
-        return db.OwnWords.SingleOrDefaultAsync(x => x.Accent == school.Accent && x.Word == key, cancel);
+        return db.OwnWords.SingleOrDefaultAsync(x => x.Accent == accent && x.Word == key, cancel);
     }
 
-    private static async Task<List<OwnWordRow>> Rows(BoldLadderDb db, SchoolScope scope, CancellationToken cancel)
-    {
-        var accent = await db.Schools.Where(x => x.Id == scope.School).Select(x => x.Accent).SingleAsync(cancel);
-        return await db.OwnWords.AsNoTracking().Where(x => x.Accent == accent).OrderBy(x => x.Word).ToListAsync(cancel);
-    }
+    private static Task<List<OwnWordRow>> Rows(BoldLadderDb db, CancellationToken cancel) =>
+        db.OwnWords.AsNoTracking().OrderBy(x => x.Word).ThenBy(x => x.Accent).ToListAsync(cancel);
 }

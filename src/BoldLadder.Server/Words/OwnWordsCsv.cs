@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Text;
+using BoldLadder.Core.Sounds;
 using BoldLadder.Core.Words;
 using BoldLadder.Server.Engine;
 using BoldLadder.Server.Hosting;
@@ -9,10 +10,18 @@ using CsvHelper.Configuration;
 
 namespace BoldLadder.Server.Words;
 
-/// <summary>A school's own words as CSV (RFC 4180): word, split, familiarity, spoken. Described in docs/formats.md.</summary>
+/// <summary>The words of a file.</summary>
+/// <param name="Words">Each with the id of its accent.</param>
+/// <param name="TellsAccents">The file has a column for accents, so it holds all of the school's own words; without it those in the school's accent.</param>
+internal sealed record OwnWordsFile(IReadOnlyList<(string Accent, OwnWord Word)> Words, bool TellsAccents);
+
+/// <summary>A school's own words as CSV (RFC 4180): word, split, familiarity, spoken, accent. Described in docs/formats.md.</summary>
 internal static class OwnWordsCsv
 {
-    private static readonly string[] Heading = ["word", "split", "familiarity", "spoken"];
+    private static readonly string[] Heading = ["word", "split", "familiarity", "spoken", "accent"];
+
+    // As files were before words had an accent, and as a school of one accent may write them.
+    private static readonly string[] WithoutAccent = Heading[..^1];
 
     public static byte[] Write(IEnumerable<OwnWordRow> rows)
     {
@@ -22,7 +31,7 @@ internal static class OwnWordsCsv
         foreach (var row in rows)
         {
             // An office program would take 4-5 for a day in May.
-            Line(csv, [row.Spelling, row.Split, row.Familiarity.Replace("-", " to ", StringComparison.Ordinal), row.Spoken]);
+            Line(csv, [row.Spelling, row.Split, row.Familiarity.Replace("-", " to ", StringComparison.Ordinal), row.Spoken, row.Accent]);
         }
 
         csv.Flush();
@@ -30,7 +39,8 @@ internal static class OwnWordsCsv
     }
 
     /// <summary>All words of a file; null with a sentence that names the line when any of it is wrong.</summary>
-    public static IReadOnlyList<OwnWord>? Read(string text, ShippedData shipped, out string problem)
+    /// <param name="usual">The id of the accent of words that the file gives none.</param>
+    public static OwnWordsFile? Read(string text, string usual, ShippedData shipped, out string problem)
     {
         if (UnclosedQuote(text) is { } open)
         {
@@ -39,19 +49,27 @@ internal static class OwnWordsCsv
         }
 
         using var csv = new CsvParser(new StringReader(text), Settings());
-        var words = new Dictionary<string, OwnWord>();
-        if (!csv.Read() || csv.Record is not { } heading || !heading.Select(x => x.Trim().ToLowerInvariant()).SequenceEqual(Heading))
+        var words = new Dictionary<(string Word, string Accent), OwnWord>();
+        var heading = csv.Read() ? csv.Record?.Select(x => x.Trim().ToLowerInvariant()).ToArray() ?? [] : [];
+        if (!heading.SequenceEqual(Heading) && !heading.SequenceEqual(WithoutAccent))
         {
-            problem = $"Line 1: the heading is {string.Join(',', Heading)}.";
+            problem = $"Line 1: the heading is {string.Join(',', Heading)}; the last may be left out.";
             return null;
         }
 
         while (csv.Read())
         {
             var line = csv.RawRow;
-            if (csv.Record is not { Length: 4 } cells)
+            if (csv.Record is not { } cells || cells.Length != heading.Length)
             {
-                problem = $"Line {line}: four columns are needed, {string.Join(", ", Heading)}.";
+                problem = $"Line {line}: {heading.Length} columns are needed, {string.Join(", ", heading)}.";
+                return null;
+            }
+
+            var accent = heading.Length == Heading.Length && cells[4].Trim() is { Length: > 0 } written ? written : usual;
+            if (Accent.Find(accent) is null)
+            {
+                problem = $"Line {line}, accent: say one of {string.Join(", ", Accent.All.Select(x => x.Id))}, or leave it empty.";
                 return null;
             }
 
@@ -61,21 +79,21 @@ internal static class OwnWordsCsv
                 return null;
             }
 
-            if (!words.TryAdd(word.Key, word))
+            if (!words.TryAdd((word.Key, accent), word))
             {
                 problem = $"Line {line}, word: {word.Spelling} stands twice.";
                 return null;
             }
 
-            if (words.Count > OwnWordRoutes.MostWords)
+            if (words.Keys.Count(x => x.Accent == accent) > OwnWordRoutes.MostWords)
             {
-                problem = $"Line {line}: a school keeps at most {OwnWordRoutes.MostWords} words of its own.";
+                problem = $"Line {line}: a school keeps at most {OwnWordRoutes.MostWords} words of its own in one accent.";
                 return null;
             }
         }
 
         problem = "";
-        return [.. words.Values];
+        return new OwnWordsFile([.. words.Select(x => (x.Key.Accent, x.Value))], heading.Length == Heading.Length);
     }
 
     // RFC 4180: a quote opens a cell or stands doubled inside one. The line of the first that does neither; null when all do.

@@ -18,11 +18,12 @@ namespace BoldLadder.Server.Words;
 /// <param name="Split">The first reading as it is written, for correcting.</param>
 /// <param name="From">The rung from which it can be read; null when no rung makes it readable.</param>
 /// <param name="Own">The school added the word or changed it.</param>
+/// <param name="Accent">The id of the accent that the word is split in; in it the split is put right, or the word added.</param>
 /// <param name="AsMadeUp">For a word in no list: what there is to say of it as a made-up word.</param>
 public sealed record WordView(
     string Spelling, string Verdict, string Status, string Split, IReadOnlyList<PieceView> Pieces, int Sounds, int Syllables, string Structure,
     IReadOnlyList<BlockerView> Blockers, BlockerView? From, bool Own, string? Base, string? Ending,
-    string Familiarity, IReadOnlyList<string> SoundAlikes, string? Spoken, string? AsMadeUp);
+    string Familiarity, IReadOnlyList<string> SoundAlikes, string? Spoken, string Accent, string? AsMadeUp);
 
 /// <summary>Words as a group of a school meets them.</summary>
 public static class SchoolWordRoutes
@@ -62,7 +63,7 @@ public static class SchoolWordRoutes
             found.Word.Spelling, verdict.Key, "known", reading.ToString(), PieceView.Of(reading, found.Word.Ended, judge, [], room.Conventions.Marks),
             reading.SoundCount, structure.Syllables, structure.Pattern, BlockerView.Of(verdict.Blockers, room),
             place == Unlocking.Never ? null : BlockerView.At("", place, room), found.Own, found.Word.Ended?.Base, found.Word.Ended?.Ending,
-            Describe(found.Word), [.. room.Stock.SoundAlikes(found.Word).Select(x => x.Spelling)], room.Stock.Spoken.Find(found.Word.Key), null);
+            Describe(found.Word), [.. room.Stock.SoundAlikes(found.Word).Select(x => x.Spelling)], room.Stock.Spoken.Find(found.Word.Key), room.Stock.Words.Accent.Id, null);
     }
 
     private static WordView Formed(FormedWord form, string spelling, Classroom room, Judge judge)
@@ -75,18 +76,19 @@ public static class SchoolWordRoutes
             spelling, verdict.Key, "known", reading.ToString(), PieceView.Of(reading, form.Ended, judge, [], room.Conventions.Marks), reading.SoundCount, structure.Syllables, structure.Pattern,
             BlockerView.Of(verdict.Blockers, room), places.Count == 0 || places.Contains(Unlocking.Never) ? null : BlockerView.At("", places.Max(), room), false, form.Ended?.Base, form.Ended?.Ending,
             form.Parts.Count > 0 ? $"made of {string.Join(" and ", form.Parts)}" : $"a form of {form.Ended?.Base ?? "a known word"}",
-            [.. room.Stock.Homophones.Of(form).Where(room.Stock.IsHeard).Select(x => x.Spelling)], null, null);
+            [.. room.Stock.Homophones.Of(form).Where(room.Stock.IsHeard).Select(x => x.Spelling)], null, room.Stock.Words.Accent.Id, null);
     }
 
     private static WordView Guessed(string spelling, Classroom room, Judge judge, ShippedData shipped)
     {
-        var guess = Guess.Of(spelling.ToLowerInvariant(), shipped.Correspondences, room.Stock.Words) is [var likeliest, ..] ? likeliest : null;
+        var key = spelling.ToLowerInvariant();
+        var guess = room.School.OwnElsewhere(key)?.Readings[0] ?? (Guess.Of(key, shipped.Correspondences, room.Stock.Words) is [var likeliest, ..] ? likeliest : null);
         var blockers = guess is null ? [] : judge.Blockers(guess, null);
         var structure = guess is null ? default : Structure.Of(guess);
         return new WordView(
             spelling, judge.Of(spelling).Key, guess is null ? "unknown" : "guess", guess?.ToString() ?? "",
             guess is null ? [] : PieceView.Of(guess, null, judge, [], room.Conventions.Marks), guess?.SoundCount ?? 0, structure.Syllables, structure.Pattern ?? "",
-            BlockerView.Of(blockers, room), null, false, null, null, "not in the word list", [], null, room.Stock.MadeUp?.Of(spelling) is { } judged ? new Phrases(room.Conventions.Terms).Sentence([judged.Reason]) : null);
+            BlockerView.Of(blockers, room), null, false, null, null, "not in the word list", [], null, room.Stock.Words.Accent.Id, room.Stock.MadeUp?.Of(spelling) is { } judged ? new Phrases(room.Conventions.Terms).Sentence([judged.Reason]) : null);
     }
 
     private static string Describe(LexiconWord word) => word.Suitability switch

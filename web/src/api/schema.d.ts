@@ -2839,7 +2839,9 @@ export interface paths {
         /** Correct a split, for this school. */
         put: {
             parameters: {
-                query?: never;
+                query?: {
+                    accent?: string;
+                };
                 header?: never;
                 path: {
                     schoolId: string;
@@ -2884,7 +2886,9 @@ export interface paths {
         /** Go back to the lexicon's split, or take an added word out. */
         delete: {
             parameters: {
-                query?: never;
+                query?: {
+                    accent?: string;
+                };
                 header?: never;
                 path: {
                     schoolId: string;
@@ -2966,7 +2970,9 @@ export interface paths {
         /** Add a word, or change one, for this school. */
         put: {
             parameters: {
-                query?: never;
+                query?: {
+                    accent?: string;
+                };
                 header?: never;
                 path: {
                     schoolId: string;
@@ -6059,6 +6065,7 @@ export interface components {
             familiarity: string;
             spoken: string;
             added: boolean;
+            accent: string;
         };
         OwnWordsView: {
             /** Format: int32 */
@@ -6775,6 +6782,7 @@ export interface components {
             familiarity: string;
             soundAlikes: string[];
             spoken: null | string;
+            accent: string;
             asMadeUp: null | string;
         };
         YearDayView: {

@@ -10,7 +10,7 @@ export function AddWord({ word }: { word: WordView }) {
   const [split, setSplit] = useState(word.split);
   const [familiarity, setFamiliarity] = useState('4-5');
   const [spoken, setSpoken] = useState('');
-  const save = useOwnWord(word.spelling);
+  const save = useOwnWord(word.spelling, word.accent);
   if (word.status === 'known') return null;
   if (!open) {
     return (

@@ -1,6 +1,7 @@
 import { Button } from 'react-bootstrap';
 import type { OwnWordView } from '../api/schema';
 import { usePlace } from '../api/place';
+import { useAccents } from '../api/useAccents';
 import { useOwnWords, useOwnWordsFile } from './useOwnWords';
 import { useSplit } from './useWord';
 
@@ -9,13 +10,19 @@ export function OwnWords() {
   const { schoolId } = usePlace();
   const words = useOwnWords();
   const take = useOwnWordsFile();
+  const accents = useAccents();
+  const several = new Set(words.data?.words.map((x) => x.accent)).size > 1;
   return (
     <>
       <h2>Our own words</h2>
       {words.data && words.data.words.length > 0 ? (
         <ul>
           {words.data.words.map((x) => (
-            <OneWord key={x.word} word={x} />
+            <OneWord
+              key={`${x.word} ${x.accent}`}
+              word={x}
+              where={several ? (accents.find((a) => a.id === x.accent)?.name ?? '') : ''}
+            />
           ))}
         </ul>
       ) : (
@@ -45,15 +52,17 @@ export function OwnWords() {
   );
 }
 
-function OneWord({ word }: { word: OwnWordView }) {
-  const forget = useSplit(word.word);
+/** @param where The accent, where the school has words in several. */
+function OneWord({ word, where }: { word: OwnWordView; where: string }) {
+  const forget = useSplit(word.word, word.accent);
   return (
     <li>
-      <b className="plain-word">{word.word}</b> {word.added ? 'added' : 'split put right'}{' '}
+      <b className="plain-word">{word.word}</b> {word.added ? 'added' : 'split put right'}
+      {where && `, ${where}`}{' '}
       <Button
         variant="link"
         size="sm"
-        aria-label={`take out ${word.word}`}
+        aria-label={`take out ${word.word}${where && `, ${where}`}`}
         onClick={() => forget.mutate(undefined)}
       >
         take out

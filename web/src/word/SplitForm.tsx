@@ -8,7 +8,7 @@ import { useSplit } from './useWord';
 export function SplitForm({ word }: { word: WordView }) {
   const [open, setOpen] = useState(false);
   const [text, setText] = useState(word.split);
-  const save = useSplit(word.spelling);
+  const save = useSplit(word.spelling, word.accent);
   if (word.status !== 'known') return null;
   if (!open) {
     return (
@@ -34,7 +34,9 @@ export function SplitForm({ word }: { word: WordView }) {
       }}
     >
       <SplitField id="split" value={text} problem={save.error?.message} onChange={setText} />
-      <Form.Text>For this school only. Lessons and verdicts follow it.</Form.Text>
+      <Form.Text>
+        For groups of this school that speak as this one does. Lessons and verdicts follow it.
+      </Form.Text>
       <Button type="submit" size="sm" variant="dark" disabled={save.isPending}>
         Save the split
       </Button>{' '}

@@ -12,15 +12,15 @@ export function useOwnWords() {
   });
 }
 
-/** Adds a word to the school's own, or changes it. */
-export function useOwnWord(word: string) {
+/** Adds a word to the school's own in an accent, or changes it. */
+export function useOwnWord(word: string, accent: string) {
   const { schoolId } = usePlace();
   const queries = useQueryClient();
   return useMutation({
     mutationFn: (body: OwnWordRequest) =>
       need(
         api.PUT('/api/schools/{schoolId}/own-words/{spelling}', {
-          params: { path: { schoolId, spelling: word } },
+          params: { path: { schoolId, spelling: word }, query: { accent } },
           body,
         }),
       ),

@@ -17,18 +17,16 @@ export function useWord(word: string | undefined, day?: string) {
   });
 }
 
-/** Corrects a word's split for the school, or goes back to the common one. */
-export function useSplit(word: string) {
+/** Corrects a word's split for the school in an accent, or goes back to the common one. */
+export function useSplit(word: string, accent: string) {
   const { schoolId } = usePlace();
   const queries = useQueryClient();
   return useMutation({
     mutationFn: (split: string | undefined) => {
-      const path = { schoolId, spelling: word };
+      const params = { path: { schoolId, spelling: word }, query: { accent } };
       return split === undefined
-        ? need(api.DELETE('/api/schools/{schoolId}/words/{spelling}/split', { params: { path } }))
-        : need(
-            api.PUT('/api/schools/{schoolId}/words/{spelling}/split', { params: { path }, body: { split } }),
-          );
+        ? need(api.DELETE('/api/schools/{schoolId}/words/{spelling}/split', { params }))
+        : need(api.PUT('/api/schools/{schoolId}/words/{spelling}/split', { params, body: { split } }));
     },
     onSuccess: () => queries.invalidateQueries(),
   });
