@@ -42,11 +42,11 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
                 {
                     at.OwnWeek = at.Week = label;
                 }
-                else if (SheetWords.RoleOf(label) is { } named and not (ColumnRole.Day or ColumnRole.Week or ColumnRole.Section or ColumnRole.Date))
+                else if (SheetHeadings.RoleOf(label) is { } named and not (ColumnRole.Day or ColumnRole.Week or ColumnRole.Section or ColumnRole.Date))
                 {
                     lineRole = named == ColumnRole.Sounds ? ColumnRole.Parts : named;
                 }
-                else if (SheetWords.MentionsSounds(label))
+                else if (SheetHeadings.MentionsSounds(label))
                 {
                     lineRole = ColumnRole.Parts;
                 }

@@ -18,7 +18,7 @@ internal static class ColumnDoubts
     /// <summary>What a column may hold, likeliest first; empty when nobody has to be asked.</summary>
     public static IReadOnlyList<ColumnRole> Of(SheetColumn x, IReadOnlyList<SheetColumn> all, ColumnContents contents, SchoolWords words)
     {
-        if (all.Count == 1 || x.Heading.Trim().Length == 0 || SettledColumns.IsNamed(x) || SheetWords.SaysWhen(x.Heading) || x.Heading.TrimEnd().EndsWith('?'))
+        if (all.Count == 1 || x.Heading.Trim().Length == 0 || SettledColumns.IsNamed(x) || SheetHeadings.SaysWhen(x.Heading) || x.Heading.TrimEnd().EndsWith('?'))
         {
             return [];
         }
@@ -36,7 +36,7 @@ internal static class ColumnDoubts
         }
 
         // Main sound, extra sound: where no column is called what is taught, those are.
-        if (letters >= 0.8 && SheetWords.MentionsSounds(x.Heading) && !parts.Exists(SettledColumns.IsNamed))
+        if (letters >= 0.8 && SheetHeadings.MentionsSounds(x.Heading) && !parts.Exists(SettledColumns.IsNamed))
         {
             return [];
         }

@@ -88,7 +88,7 @@ internal static partial class RowLabels
         bool HeadsWeek(List<SheetCell> row) => row.Count > FewestDays && SheetWords.IsWeek(row[0].Text) && row.Skip(1).All(x => SheetWords.HeadsDay(x.Text));
         var starts = rows.FindAll(HeadsWeek);
         var labels = rows.Where(x => !HeadsWeek(x) && x.Count > 1).ToList();
-        if (starts.Count < 2 || labels.Count == 0 || !labels.TrueForAll(x => x[0].Column == starts[0][0].Column && SheetWords.RoleOf(x[0].Text) is not null))
+        if (starts.Count < 2 || labels.Count == 0 || !labels.TrueForAll(x => x[0].Column == starts[0][0].Column && SheetHeadings.RoleOf(x[0].Text) is not null))
         {
             return null;
         }
@@ -116,7 +116,7 @@ internal static partial class RowLabels
         return placed;
     }
 
-    private static bool IsRole(string text) => SheetWords.RoleOf(text) is ColumnRole.Parts or ColumnRole.Sounds or ColumnRole.TrickyWords or ColumnRole.Words or ColumnRole.Notes or ColumnRole.Endings or ColumnRole.Clusters;
+    private static bool IsRole(string text) => SheetHeadings.RoleOf(text) is ColumnRole.Parts or ColumnRole.Sounds or ColumnRole.TrickyWords or ColumnRole.Words or ColumnRole.Notes or ColumnRole.Endings or ColumnRole.Clusters;
 
     private static bool Repeats(List<List<SheetCell>> labelled) =>
         labelled.CountBy(x => x[0].Text.Trim().ToUpperInvariant()).ToList() is { Count: > 1 } labels && labels.Exists(x => x.Value > 1);

@@ -35,13 +35,13 @@ internal static class SettledColumns
         columns = Taken(columns, ColumnRole.Words, x => x.Role == ColumnRole.Parts && !IsLetters(x) && Mostly(contents.TextsOf(x), t => contents.Reader.Read(t).All(p => p.Kind == WrittenKind.Word)) && contents.IsShown(x, 1, [.. Taught().Where(y => y != x && IsLetters(y))]));
 
         // Teach: ar. Practise: car, farm, hard.
-        columns = Taken(columns, ColumnRole.Words, x => x.Role == ColumnRole.Notes && SheetWords.SaysPractise(x.Heading) && contents.IsShown(x, 1, [.. Taught().Where(y => y != x)]));
+        columns = Taken(columns, ColumnRole.Words, x => x.Role == ColumnRole.Notes && SheetHeadings.SaysPractise(x.Heading) && contents.IsShown(x, 1, [.. Taught().Where(y => y != x)]));
 
         // New words and words to revisit: those were new before.
-        columns = Taken(columns, ColumnRole.Notes, x => x.Role == ColumnRole.TrickyWords && SheetWords.SaysAgain(x.Heading) && columns.Any(y => y.Role == ColumnRole.TrickyWords && !SheetWords.SaysAgain(y.Heading)));
+        columns = Taken(columns, ColumnRole.Notes, x => x.Role == ColumnRole.TrickyWords && SheetHeadings.SaysAgain(x.Heading) && columns.Any(y => y.Role == ColumnRole.TrickyWords && !SheetHeadings.SaysAgain(y.Heading)));
 
         // Old sound, new sound: of words that show the letters those count that show what is new.
-        columns = Taken(columns, ColumnRole.Notes, x => x.Role == ColumnRole.Words && SheetWords.SaysOld(x.Heading) && columns.Any(y => y != x && y.Role == ColumnRole.Words));
+        columns = Taken(columns, ColumnRole.Notes, x => x.Role == ColumnRole.Words && SheetHeadings.SaysOld(x.Heading) && columns.Any(y => y != x && y.Role == ColumnRole.Words));
 
         // Focus: letters, pairs. In words alone nothing is taught, where letters stand under sounds.
         columns = Taken(columns, ColumnRole.Notes, x => IsPart(x) && contents.TextsOf(x) is { Count: > 2 } texts && texts.TrueForAll(t => contents.Reader.Read(t).All(p => p.Kind is WrittenKind.Kept or WrittenKind.Word or WrittenKind.Lesson))
@@ -71,7 +71,7 @@ internal static class SettledColumns
     }
 
     /// <summary>True when the words over a column say what it holds, or that it is a day, a week or a term.</summary>
-    public static bool IsNamed(SheetColumn x) => SheetWords.RoleOf(x.Heading) is not null || SheetWords.HeadsDay(x.Heading) || SheetWords.IsSection(x.Heading) || SheetWords.IsWeek(x.Heading);
+    public static bool IsNamed(SheetColumn x) => SheetHeadings.RoleOf(x.Heading) is not null || SheetWords.HeadsDay(x.Heading) || SheetWords.IsSection(x.Heading) || SheetWords.IsWeek(x.Heading);
 
     // Where no column is called what is taught, one in which little else stands is: new skill.
     private static IReadOnlyList<SheetColumn> Promoted(IReadOnlyList<SheetColumn> columns, ColumnContents contents)
@@ -137,7 +137,7 @@ internal static class SettledColumns
             return ColumnRole.TrickyWords;
         }
 
-        var named = SheetWords.RoleOf(x.Heading);
+        var named = SheetHeadings.RoleOf(x.Heading);
         if (x.Role != ColumnRole.Words || (named == ColumnRole.Words && parts.Count == 0))
         {
             return x.Role;
@@ -170,7 +170,7 @@ internal static class SettledColumns
         }
 
         // Where a column says that it holds the words to be learnt, another that says something else does not.
-        if (named is null && x.Heading.Length > 0 && all.Any(c => c != x && SheetWords.RoleOf(c.Heading) == ColumnRole.TrickyWords))
+        if (named is null && x.Heading.Length > 0 && all.Any(c => c != x && SheetHeadings.RoleOf(c.Heading) == ColumnRole.TrickyWords))
         {
             return ColumnRole.Notes;
         }

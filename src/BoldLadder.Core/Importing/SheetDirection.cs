@@ -14,8 +14,8 @@ internal static partial class SheetDirection
     public static bool ListsAcross(IReadOnlyList<SheetCell> cells, PartReader reader)
     {
         var names = cells.GroupBy(x => x.Row).OrderBy(x => x.Key).FirstOrDefault(x => x.Count() > 1)?.ToList() ?? [];
-        var howFar = names.Count > 1 && names.TrueForAll(x => SheetWords.SaysHowFar(x.Text));
-        return (howFar || (names.Count >= FewestLists && names.TrueForAll(x => SheetWords.RoleOf(x.Text) is null && !SheetWords.HeadsDay(x.Text) && !SheetWords.IsSection(x.Text) && !SheetWords.IsWeek(x.Text) && !SheetWords.NamesChildren(x.Text) && !reader.LooksLikePart(x.Text))))
+        var howFar = names.Count > 1 && names.TrueForAll(x => SheetHeadings.SaysHowFar(x.Text));
+        return (howFar || (names.Count >= FewestLists && names.TrueForAll(x => SheetHeadings.RoleOf(x.Text) is null && !SheetWords.HeadsDay(x.Text) && !SheetWords.IsSection(x.Text) && !SheetWords.IsWeek(x.Text) && !SheetWords.NamesChildren(x.Text) && !reader.LooksLikePart(x.Text))))
             && cells.Where(x => x.Row > names[0].Row).GroupBy(x => x.Column).ToList() is var lists && lists.Count == names.Count
             && lists.TrueForAll(x => names.Exists(n => n.Column == x.Key) && x.Count() >= ShortestList && x.All(c => reader.LooksLikePart(c.Text) || LessonWords.LessonOf(c.Text) is not null));
     }
@@ -26,7 +26,7 @@ internal static partial class SheetDirection
         var (weeks, terms) = (row.Where(x => SheetWords.IsWeek(x.Text)).ToList(), row.Where(x => SheetWords.NamesTerm(x.Text)).ToList());
         var across = weeks.Count > 1 ? weeks : terms;
         return across.Count > 1 && across.Count >= row.Count - 1 && cells.Where(x => x.Row > row[0].Row && x.Column < across[0].Column).ToList() is { Count: > 1 } down
-            && down.TrueForAll(x => across == weeks ? SheetWords.IsOrdinal(x.Text) ? SheetWords.RoleOf(row[0].Text) == ColumnRole.Section : SheetWords.NamesTerm(x.Text) : SheetWords.NamesYear(x.Text));
+            && down.TrueForAll(x => across == weeks ? SheetWords.IsOrdinal(x.Text) ? SheetHeadings.RoleOf(row[0].Text) == ColumnRole.Section : SheetWords.NamesTerm(x.Text) : SheetWords.NamesYear(x.Text));
     }
 
     /// <summary>Weeks or terms stand side by side, and what is smaller, or of another kind, down the side of them.</summary>
@@ -36,7 +36,7 @@ internal static partial class SheetDirection
         bool IsDay(SheetCell x) => SheetDates.IsDate(x.Text) || SheetWords.IsDayOfDiary(x.Text) || SheetWords.IsWeekOfDay(x.Text);
         // "Week | 1 | 2 | 3": the row is numbered, and what stands below is called at its left.
         var numbered = rows.FirstOrDefault() ?? [];
-        if (numbered.Count > 3 && SheetWords.IsCounted(numbered[0].Text) && numbered.Skip(1).All(x => SheetWords.IsOrdinal(x.Text)) && cells.Any(x => x.Column == numbered[0].Column && x != numbered[0] && (SheetWords.RoleOf(x.Text) is not null || SheetWords.WeekdayOf(x.Text) > 0)))
+        if (numbered.Count > 3 && SheetHeadings.IsCounted(numbered[0].Text) && numbered.Skip(1).All(x => SheetWords.IsOrdinal(x.Text)) && cells.Any(x => x.Column == numbered[0].Column && x != numbered[0] && (SheetHeadings.RoleOf(x.Text) is not null || SheetWords.WeekdayOf(x.Text) > 0)))
         {
             return true;
         }
@@ -44,7 +44,7 @@ internal static partial class SheetDirection
         // "| 7/9 | 14/9 | 21/9", and weekdays below each other: the weeks are called by their first days.
         var dated = rows.Find(x => x.Count > 1) ?? [];
         if (dated.Count(IsDay) is var days && days >= 3 && days >= dated.Count - 1 && !rows.Exists(x => x != dated && x.Exists(IsDay))
-            && cells.Where(x => x.Row > dated[0].Row && x.Column < dated.Where(IsDay).Min(d => d.Column)).ToList() is { Count: > 1 } down && down.TrueForAll(x => SheetWords.WeekdayOf(x.Text) > 0 || SheetWords.RoleOf(x.Text) is not null))
+            && cells.Where(x => x.Row > dated[0].Row && x.Column < dated.Where(IsDay).Min(d => d.Column)).ToList() is { Count: > 1 } down && down.TrueForAll(x => SheetWords.WeekdayOf(x.Text) > 0 || SheetHeadings.RoleOf(x.Text) is not null))
         {
             return true;
         }
@@ -68,7 +68,7 @@ internal static partial class SheetDirection
         }
 
         // Five days of a half-term's project are no terms; the halves of two terms that stand over them are.
-        return rows.Where((x, at) => x.Select(c => c.Text).Distinct().Count() > 2 || (at > 0 && rows[at - 1].Count(c => c.Columns > 1 && SheetWords.IsSection(c.Text)) > 1)).Any(row => row.Count(x => SheetWords.IsWeek(x.Text) || (SheetWords.IsSection(x.Text) && !SheetWords.IsOrdinal(x.Text) && SheetWords.RoleOf(x.Text) is null && !SheetWords.HeadsDay(x.Text))) is var labels
+        return rows.Where((x, at) => x.Select(c => c.Text).Distinct().Count() > 2 || (at > 0 && rows[at - 1].Count(c => c.Columns > 1 && SheetWords.IsSection(c.Text)) > 1)).Any(row => row.Count(x => SheetWords.IsWeek(x.Text) || (SheetWords.IsSection(x.Text) && !SheetWords.IsOrdinal(x.Text) && SheetHeadings.RoleOf(x.Text) is null && !SheetWords.HeadsDay(x.Text))) is var labels
             && labels >= 3 && labels >= row.Count - 1 && !LargerDown(cells, row));
     }
 

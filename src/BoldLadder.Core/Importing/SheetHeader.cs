@@ -26,22 +26,22 @@ internal static class SheetHeader
     public static IReadOnlyList<PlacedCell>? OfTerms(List<IReadOnlyList<PlacedCell>> rows) => rows is [{ Count: > 1 } first, _, ..] && first.All(x => SheetWords.NamesTerm(x.Text)) ? first : null;
 
     // "Week | Plan", "Plan | Week", "Day | Year R | Year 1", and below it numbers or days beside what is taught.
-    private static bool HeadsNumbers(IReadOnlyList<PlacedCell> row, List<IReadOnlyList<PlacedCell>> rows, PartReader reader) => row.Where(x => SheetWords.IsCounted(x.Text)).ToList() is [var label]
+    private static bool HeadsNumbers(IReadOnlyList<PlacedCell> row, List<IReadOnlyList<PlacedCell>> rows, PartReader reader) => row.Where(x => SheetHeadings.IsCounted(x.Text)).ToList() is [var label]
         && row.Count > 1 && row.All(x => x == label || (!reader.LooksLikePart(x.Text) && !reader.IsToldWhole(x.Text.Trim())))
         && rows.Where(x => x[0].Row > label.Row).SelectMany(x => x).Where(x => x.Column == label.Column).ToList() is { Count: > 2 } below
         && below.TrueForAll(x => SheetWords.IsOrdinal(x.Text) || SheetWords.WeekdayOf(x.Text) > 0 || SheetWords.IsDayOfDiary(x.Text));
 
     // "Week | Main group sound | Other group sound", or over weeks "Blue group | Blue words": whatever is said of them.
     private static IReadOnlyList<PlacedCell>? Sounded(List<IReadOnlyList<PlacedCell>> rows, PartReader reader) => rows.FirstOrDefault(x => x.Count > 1) is { } first && !first.Any(x => reader.LooksLikePart(x.Text))
-        && ((SheetWords.IsCounted(first[0].Text) && first.Skip(1).All(x => SheetWords.MentionsSounds(x.Text))) || first.All(x => SheetWords.NamesWhose(x.Text))) ? first : null;
+        && ((SheetHeadings.IsCounted(first[0].Text) && first.Skip(1).All(x => SheetHeadings.MentionsSounds(x.Text))) || first.All(x => SheetHeadings.NamesWhose(x.Text))) ? first : null;
 
     // "Set | 1st | 2nd | 3rd": which of its set each column holds.
     private static IReadOnlyList<PlacedCell>? Numbered(List<IReadOnlyList<PlacedCell>> rows) =>
-        rows.FirstOrDefault(x => x.Count > 2) is { } first && first.Where(x => !SheetWords.IsOrdinal(x.Text)).ToList() is [var label] && SheetWords.IsCounted(label.Text) ? first : null;
+        rows.FirstOrDefault(x => x.Count > 2) is { } first && first.Where(x => !SheetWords.IsOrdinal(x.Text)).ToList() is [var label] && SheetHeadings.IsCounted(label.Text) ? first : null;
 
     // "Sound | Ayo | Bea", and below the names ticks: who knows what.
     private static IReadOnlyList<PlacedCell>? Ticked(List<IReadOnlyList<PlacedCell>> rows) => rows.FirstOrDefault(x => x.Count > 2) is { } first
-        && first.Where(x => SheetWords.RoleOf(x.Text) is not null).Select(x => x.Column).ToList() is { Count: > 0 } headed
+        && first.Where(x => SheetHeadings.RoleOf(x.Text) is not null).Select(x => x.Column).ToList() is { Count: > 0 } headed
         && rows.Where(x => x[0].Row > first[0].Row).SelectMany(x => x).Where(x => !headed.Contains(x.Column)).ToList() is { Count: > 3 } below && below.TrueForAll(x => SheetWords.IsTick(x.Text) || SheetDates.IsDate(x.Text) || SheetWords.IsDayOfDiary(x.Text)) && below.Exists(x => SheetWords.IsTick(x.Text)) ? first : null;
 
     // A row of plain words over columns of which one holds parts heads them, whatever it says: Vowels, Contents.
@@ -57,10 +57,10 @@ internal static class SheetHeader
     // Digraph sh heads nothing: it is taught. Nor does Wednesday | revisit, beside what is done on it and among other days.
     private static int Named(IReadOnlyList<PlacedCell> row, List<IReadOnlyList<PlacedCell>> rows, PartReader reader) => row.Count(x => SheetWords.HeadsDay(x.Text)
             ? row.Count(y => SheetWords.HeadsDay(y.Text)) > 1 || (x != row[0] && !rows.Exists(r => r != row && r.Any(y => y.Column == x.Column && SheetWords.HeadsDay(y.Text))))
-        : SheetWords.RoleOf(x.Text) is not null && !(x.Text.Trim().Contains(' ', StringComparison.Ordinal) && reader.Read(x.Text) is [{ Kind: WrittenKind.Grapheme }]));
+        : SheetHeadings.RoleOf(x.Text) is not null && !(x.Text.Trim().Contains(' ', StringComparison.Ordinal) && reader.Read(x.Text) is [{ Kind: WrittenKind.Grapheme }]));
 
     /// <summary>True for the headings, where they come again, and for those of a table of its own below: week and graphemes, then week and words.</summary>
-    public static bool ComesAgain(IReadOnlyList<PlacedCell> row, IReadOnlyList<PlacedCell> header) => row == header || (row.Count > 1 && IsSame(row[0], header[0]) && row.All(x => SheetWords.RoleOf(x.Text) is not null))
+    public static bool ComesAgain(IReadOnlyList<PlacedCell> row, IReadOnlyList<PlacedCell> header) => row == header || (row.Count > 1 && IsSame(row[0], header[0]) && row.All(x => SheetHeadings.RoleOf(x.Text) is not null))
         || (row.Count > 1 && row.Count(x => header.Any(h => IsSame(x, h))) * 10 >= row.Count * 8);
 
     private static bool IsSame(PlacedCell x, PlacedCell h) => h.Column == x.Column && string.Equals(h.Text.Trim(), x.Text.Trim(), StringComparison.OrdinalIgnoreCase);

@@ -74,7 +74,7 @@ public sealed class SheetLayout
         placed = turned ? Unfolded(Unnumbered(placed)) : Halved(Unfolded(placed));
         var sounds = SoundsOver(placed, turned, reader, words);
         var over = SoundRowOf(placed, turned);
-        var beside = sounds.Count > 0 ? over.Where(IsBeside).ToDictionary(x => x.Column, x => SheetWords.RoleOf(x.Text)!.Value) : [];
+        var beside = sounds.Count > 0 ? over.Where(IsBeside).ToDictionary(x => x.Column, x => SheetHeadings.RoleOf(x.Text)!.Value) : [];
         placed = sounds.Count > 0 ? [.. placed.Except(over)] : placed;
         var rows = placed.GroupBy(x => x.Row).OrderBy(x => x.Key).Select(x => (IReadOnlyList<PlacedCell>)[.. x.OrderBy(c => c.Column)]).ToList();
         var header = rows.Find(x => !turned && SheetDirection.LargerDown(cells, [.. x.Select(c => c.Cell)])) ?? (turned ? SheetHeader.OfTerms(rows) : null) ?? SheetHeader.Of(rows, reader);
@@ -82,7 +82,7 @@ public sealed class SheetLayout
         var days = header is not null && header.Count(x => SheetWords.HeadsDay(x.Text)) >= 3;
         // "Tricky | he | she", under "Set 1 | m | o": what a row says of itself says nothing of its columns.
         var leftmost = placed.Select(x => x.Column).DefaultIfEmpty().Min();
-        var labelled = rows.Where(x => x.Count > 1 && x[0].Column == leftmost && SheetWords.RowRoleOf(x[0].Text) is not null).ToList();
+        var labelled = rows.Where(x => x.Count > 1 && x[0].Column == leftmost && SheetHeadings.RowRoleOf(x[0].Text) is not null).ToList();
         labelled = header is null && labelled.Count * 2 < rows.Count ? labelled : [];
         var body = rows.Where(x => (!headers.Contains(x[0].Row) && x.Count > 1 && !labelled.Contains(x)) || rows.Max(r => r.Count) == 1).SelectMany(x => x).Where(x => header is null || x.Row > header[0].Row).ToLookup(x => x.Column);
         var columns = new List<SheetColumn>();
@@ -104,22 +104,22 @@ public sealed class SheetLayout
     {
         var first = SoundRowOf(cells, turned);
         var sounds = first.Skip(1).Where(x => turned || !IsBeside(x)).ToList();
-        return sounds.Count > 1 && (turned ? SheetWords.NamesSound(first[0].Text) : sounds.TrueForAll(x => x.Text.Trim() is ['/', _, .., '/'])) && sounds.TrueForAll(x => reader.Read(x.Text) is [{ Kind: WrittenKind.Grapheme }]) ? sounds.ToDictionary(x => x.Column, x => reader.Read(x.Text)[0] is var part && SoundOf(part, words) is { } said ? said : part.Letters) : [];
+        return sounds.Count > 1 && (turned ? SheetHeadings.NamesSound(first[0].Text) : sounds.TrueForAll(x => x.Text.Trim() is ['/', _, .., '/'])) && sounds.TrueForAll(x => reader.Read(x.Text) is [{ Kind: WrittenKind.Grapheme }]) ? sounds.ToDictionary(x => x.Column, x => reader.Read(x.Text)[0] is var part && SoundOf(part, words) is { } said ? said : part.Letters) : [];
     }
 
     // Its sounds stand at the left of a sheet that was turned, or at its right.
     private static List<PlacedCell> SoundRowOf(List<PlacedCell> cells, bool turned) =>
-        TopOf(cells) is var top && turned && !SheetWords.NamesSound(top[0].Text) && RowAt(cells, cells.Max(x => x.Row)) is var last && SheetWords.NamesSound(last[0].Text) ? last : top;
+        TopOf(cells) is var top && turned && !SheetHeadings.NamesSound(top[0].Text) && RowAt(cells, cells.Max(x => x.Row)) is var last && SheetHeadings.NamesSound(last[0].Text) ? last : top;
 
     private static List<PlacedCell> TopOf(List<PlacedCell> cells) => RowAt(cells, cells.Select(x => x.Row).DefaultIfEmpty().Min());
 
     private static List<PlacedCell> RowAt(List<PlacedCell> cells, int row) => [.. cells.Where(x => x.Row == row).OrderBy(x => x.Column)];
 
     // Notes, or what was done, beside the sounds.
-    private static bool IsBeside(PlacedCell heading) => SheetWords.RoleOf(heading.Text) is ColumnRole.Notes or ColumnRole.LeftOut;
+    private static bool IsBeside(PlacedCell heading) => SheetHeadings.RoleOf(heading.Text) is ColumnRole.Notes or ColumnRole.LeftOut;
 
     /// <summary>The sound that a word shows of the spellings beside it, where a heading says that they have one: <i>sound as in</i>. Empty elsewhere.</summary>
-    internal string SoundShown(PlacedCell word, IReadOnlyList<WrittenRung> row, SchoolWords words) => row.Sum(x => x.Parts.Count) > 1 && Columns.Any(x => SheetWords.SaysOneSound(x.Heading))
+    internal string SoundShown(PlacedCell word, IReadOnlyList<WrittenRung> row, SchoolWords words) => row.Sum(x => x.Parts.Count) > 1 && Columns.Any(x => SheetHeadings.SaysOneSound(x.Heading))
         ? row.SelectMany(x => x.Parts).Select(x => SoundOf(x with { Sounds = [], Words = [word.Text.Trim().ToLowerInvariant()] }, words)).FirstOrDefault(x => x is not null) ?? "" : "";
 
     private static string? SoundOf(WrittenPart part, SchoolWords words) => part.Sounds is [var said, ..] ? said
@@ -157,7 +157,7 @@ public sealed class SheetLayout
     private static List<PlacedCell> Unnumbered(List<PlacedCell> cells)
     {
         var first = TopOf(cells);
-        return first.Count > 2 && SheetWords.IsCounted(first[0].Text) && first.Skip(1).All(x => SheetWords.IsOrdinal(x.Text) || SheetWords.IsDayOfDiary(x.Text)) ? [.. cells.Except(first)] : cells;
+        return first.Count > 2 && SheetHeadings.IsCounted(first[0].Text) && first.Skip(1).All(x => SheetWords.IsOrdinal(x.Text) || SheetWords.IsDayOfDiary(x.Text)) ? [.. cells.Except(first)] : cells;
     }
 
     // Two halves of a term side by side, each a column under its name, and so on down the sheet: one below the other.
@@ -196,7 +196,7 @@ public sealed class SheetLayout
             {
                 var names = row.Skip(lead).Select(x => x.Text.Trim().ToLowerInvariant()).ToList();
                 var width = names.FindIndex(1, x => x == names[0]);
-                if (width >= 2 && SheetWords.RoleOf(names[0]) is not null && names.Count % width == 0 && !names.Where((x, i) => x != names[i % width]).Any())
+                if (width >= 2 && SheetHeadings.RoleOf(names[0]) is not null && names.Count % width == 0 && !names.Where((x, i) => x != names[i % width]).Any())
                 {
                     return (row[0].Row, [.. row.Skip(lead).Where((_, i) => i % width == 0).Select(x => x.Column)], lead == 0 ? 0 : row[0].Column);
                 }
@@ -213,12 +213,12 @@ public sealed class SheetLayout
             return ColumnRole.Parts;
         }
 
-        if (SheetWords.SaysWhen(heading) && WhenIn(heading, texts) is { } when)
+        if (SheetHeadings.SaysWhen(heading) && WhenIn(heading, texts) is { } when)
         {
             return when;
         }
 
-        var named = heading.Length > 0 ? SheetWords.RoleOf(heading) : null;
+        var named = heading.Length > 0 ? SheetHeadings.RoleOf(heading) : null;
         if (named == ColumnRole.TrickyWords && texts.All(SheetWords.IsTick) && texts.Any(SheetWords.IsYes))
         {
             // Irregular: yes. What stands beside the tick is learnt by heart.
@@ -238,7 +238,7 @@ public sealed class SheetLayout
                 // Days: 1, 1, 2 says how many; 1, 2, 3 says which, and so do Monday and Tuesday.
                 : role == ColumnRole.Days ? (texts.Count > 0 && texts.All(x => WrittenDays.Of(x, true) is not null) && !AreWhich(texts) ? role : ColumnRole.Day)
                 // Weeks: 7, 6, 7 says how many too; 7, 8, 9 says which.
-                : role == ColumnRole.Week && SheetWords.CountsWeeks(heading) && AreHowMany(texts) ? ColumnRole.Days
+                : role == ColumnRole.Week && SheetHeadings.CountsWeeks(heading) && AreHowMany(texts) ? ColumnRole.Days
                 // Families of letters by how they are written, or of anything else: they head what stands beside them.
                 : role is ColumnRole.RimeUnits && Mostly(texts, PartPatterns.Manner().IsMatch) ? ColumnRole.Sounds
                 : role is ColumnRole.RimeUnits && (texts.All(SheetWords.NamesFamily) || Mostly(texts, x => char.IsAsciiLetterUpper(x[0]) && x.Length > 3 && words.FindWord(x.Split(' ', ',', '-')[0]) is not null) || (texts.Distinct().Count() < texts.Count && texts.All(x => PartReader.WordsIn(x) is [{ Length: > 3 }] && x[0] != '-'))) ? ColumnRole.Section
@@ -247,7 +247,7 @@ public sealed class SheetLayout
                 // Ways to spell it: what stands there is letters, whatever the word spell is used for elsewhere.
                 : role is ColumnRole.Words && texts.Count > 2 && !texts.All(SheetWords.IsTick) && Share(texts, reader.LooksLikePart) >= 0.8 ? ColumnRole.Parts
                 // A column called skill, or type, that holds parts and little else is what is taught.
-                : role == ColumnRole.Notes && SheetWords.IsLoose(heading) && Mostly(texts, reader.LooksLikePart) ? ColumnRole.Parts : role;
+                : role == ColumnRole.Notes && SheetHeadings.IsLoose(heading) && Mostly(texts, reader.LooksLikePart) ? ColumnRole.Parts : role;
         }
 
         // Common words, where terms stand side by side: it says of the next columns what they hold.

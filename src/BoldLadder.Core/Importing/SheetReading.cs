@@ -105,12 +105,12 @@ internal sealed class SheetReading
         WrittenRung? owner = null;
         if (RowLabel(row) is { } label && parts.Exists(x => _above.ContainsKey(x.Column)))
         {
-            owner = Below(parts, SheetWords.RowRoleOf(label.Text)!.Value);
+            owner = Below(parts, SheetHeadings.RowRoleOf(label.Text)!.Value);
             row = [.. row.Where(x => x != label)];
             parts = [];
         }
 
-        var byHeart = row.Any(x => _layout.RoleAt(x.Column) is ColumnRole.Notes or ColumnRole.LeftOut && SheetWords.SaysByHeart(x.Text, _layout.HeadingAt(x.Column)));
+        var byHeart = row.Any(x => _layout.RoleAt(x.Column) is ColumnRole.Notes or ColumnRole.LeftOut && SheetHeadings.SaysByHeart(x.Text, _layout.HeadingAt(x.Column)));
         var practised = row.FirstOrDefault(x => _layout.RoleAt(x.Column) is ColumnRole.Notes or ColumnRole.LeftOut && LessonWords.NamesDoing(x.Text));
         foreach (var cell in parts)
         {
@@ -177,7 +177,7 @@ internal sealed class SheetReading
                     }
 
                     break;
-                case ColumnRole.Days when made.Count > 0 && WrittenDays.Of(cell.Text, true, SheetWords.CountsWeeks(_layout.HeadingAt(cell.Column))) is { } days:
+                case ColumnRole.Days when made.Count > 0 && WrittenDays.Of(cell.Text, true, SheetHeadings.CountsWeeks(_layout.HeadingAt(cell.Column))) is { } days:
                     made.ForEach(x => x.Days = Math.Clamp(days / made.Count, 1, Ladder.MostDays));
                     break;
                 case ColumnRole.Days when owner is not null:
@@ -239,7 +239,7 @@ internal sealed class SheetReading
 
     // "Words", at the left of a row, in a column that nothing heads.
     private SheetLayout.PlacedCell? RowLabel(IReadOnlyList<SheetLayout.PlacedCell> row) => row.TakeWhile(x => !IsPart(_layout.RoleAt(x.Column)))
-        .FirstOrDefault(x => _layout.HeadingAt(x.Column).Length == 0 && SheetWords.RowRoleOf(x.Text) is not null);
+        .FirstOrDefault(x => _layout.HeadingAt(x.Column).Length == 0 && SheetHeadings.RowRoleOf(x.Text) is not null);
 
     // A row of words stands under the row of what they show; its first rung owns what else the row says, words to learn by heart
     // under no letters too.

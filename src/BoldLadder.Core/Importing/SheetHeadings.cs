@@ -1,0 +1,153 @@
+using System.Text.RegularExpressions;
+
+namespace BoldLadder.Core.Importing;
+
+/// <summary>What the headings of a sheet say of the columns below them, and labels of the rows beside them.</summary>
+internal static partial class SheetHeadings
+{
+    private const RegexOptions Any = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant;
+
+    private const int LongestLabel = 24;
+
+    private static readonly (ColumnRole Role, Regex Words)[] Headers =
+    [
+        (ColumnRole.TrickyWords, TrickyHeader()), (ColumnRole.Sounds, RivalHeader()), (ColumnRole.LeftOut, LeftOutHeader()), (ColumnRole.Week, WeekHeader()), (ColumnRole.Date, DateHeader()),
+        (ColumnRole.Days, DaysHeader()), (ColumnRole.Day, DayHeader()), (ColumnRole.Section, SectionHeader()), (ColumnRole.Notes, NotesHeader()), (ColumnRole.Endings, EndingHeader()),
+        (ColumnRole.Clusters, ClusterHeader()), (ColumnRole.RimeUnits, RimeHeader()), (ColumnRole.Words, WordsForHeader()), (ColumnRole.Parts, PartHeader()), (ColumnRole.Words, WordHeader()),
+        (ColumnRole.Sounds, SoundHeader()),
+    ];
+
+    /// <summary>What a heading says of its column; null when it is none.</summary>
+    public static ColumnRole? RoleOf(string heading) => heading.Length > 60 ? null : Named(OneOrMore(heading)) ?? Named(PartReader.WithoutBrackets(heading).Trim());
+
+    private static string OneOrMore(string heading) => heading.Replace("(s)", "s", StringComparison.OrdinalIgnoreCase);
+
+    private static ColumnRole? Named(string heading) => Headers.Where(x => x.Words.IsMatch(heading)).Select(x => (ColumnRole?)x.Role).FirstOrDefault();
+
+    /// <summary>True for a heading of weeks, days, lessons or terms that numbers follow.</summary>
+    public static bool IsCounted(string heading) => Named(heading) is ColumnRole.Week or ColumnRole.Day or ColumnRole.Section;
+
+    /// <summary>True for <i>week taught</i>, <i>introduced in</i>: a column that says when.</summary>
+    public static bool SaysWhen(string heading) => heading.Length <= 30 && WhenHeader().IsMatch(heading) && !TrickyHeader().IsMatch(heading);
+
+    /// <summary>True for <i>sound</i> or <i>phoneme</i> alone: a sound beside letters, or the letters themselves when no column has those.</summary>
+    public static bool NamesSound(string heading) => SoundHeader().IsMatch(heading);
+
+    /// <summary>What a label at the left of a row says that stands in it: <i>words</i>, <i>tricky words</i>; null for none.</summary>
+    public static ColumnRole? RowRoleOf(string text) => text.Trim().Length <= LongestLabel && !PartPatterns.SoundAsIn().IsMatch(text) && Named(text) is (ColumnRole.Words or ColumnRole.TrickyWords) and var role ? role : null;
+
+    /// <summary>True for what says of the row beside it that a word to learn by heart stands there: <i>tricky word</i> in a column of kinds.</summary>
+    /// <param name="heading">What heads its column: <i>tricky</i> alone may be a remark, unless that is a column of kinds.</param>
+    public static bool SaysByHeart(string text, string heading) => KindByHeart().Match(text) is { Success: true } kind && (kind.Groups["words"].Success || IsLoose(heading))
+        || (SheetWords.IsYes(text) && TrickyHeader().IsMatch(heading));
+
+    [GeneratedRegex(@"^\s*\(?\s*(?:(?:tricky|sight|heart|common|exception|common\s+exception|high[\s-]frequency|irregular)(?<words>\s+words?)?|(?<words>hfw|cew))\s*\)?\s*$", Any)]
+    private static partial Regex KindByHeart();
+
+    /// <summary>True for a heading of several words of which one is of sounds or letters, whatever it says of them: <i>main sound</i>.</summary>
+    public static bool MentionsSounds(string heading) => Mentioned().IsMatch(heading);
+
+    [GeneratedRegex(@"\b(sounds?|letters?|graphemes?|spellings?)\b", Any)]
+    private static partial Regex Mentioned();
+
+    /// <summary>True for a heading of sounds that says how far a class has come with them: <i>sounds we know</i>, <i>sounds to come</i>.</summary>
+    public static bool SaysHowFar(string heading) => HowFar().IsMatch(heading);
+
+    [GeneratedRegex(@"^\s*(?:sounds?|letters?|graphemes?)\s+(?:(?:we|they|I|children)\b.*|(?:still\s+)?to\s+(?:come|learn|teach|do)|known|learnt|learned|next|later)\s*$", Any)]
+    private static partial Regex HowFar();
+
+    /// <summary>True for a heading that says whose something is, or of what kind: <i>blue group</i>, <i>blue words</i>.</summary>
+    public static bool NamesWhose(string heading) => Whose().IsMatch(heading);
+
+    [GeneratedRegex(@"^\s*[a-z]+\s+(groups?|class(es)?|tables?|teams?|words?|sounds?|letters?)\s*$", Any)]
+    private static partial Regex Whose();
+
+    [GeneratedRegex(@"\b(tricky|exceptions?|sight|heart\s+words?|irregular|high[\s-]?freq\w*|hfws?|cews?|tws?|common\s+words?|undecodable|not\s+yet\s+decodable|by\s+heart|whole\s+words?|special\s+words?|odd\s+words?|words?\s+(\w+\s+){0,4}to\s+(learn|know|remember)|(can['’]?t|cannot|can\s+not|don['’]?t|do\s+not)\s+((they|we|you|children)\s+)?(yet\s+)?(be\s+)?(sound|decod|blend|work)\w*)\b", Any)]
+    private static partial Regex TrickyHeader();
+
+    [GeneratedRegex(@"^\s*(total|count|sum|running|cumulative(?!\s+words)|so\s+far|how\s+many|%|percent\w*|done\??|secure\??|tested\??|taught\??|tick|ticked|rag|initials|initial\s*$|colou?r|status|page|pages?)\b", Any)]
+    private static partial Regex LeftOutHeader();
+
+    [GeneratedRegex(@"^\s*((teaching\s+|school\s+)?(week|wk|weeks|fortnights?)|week\s*(no\.?|number|#)|week\s+of\s+(the\s+)?term)\s*$", Any)]
+    private static partial Regex WeekHeader();
+
+    /// <summary>True for <i>weeks</i> over a column, where they may be counted.</summary>
+    public static bool CountsWeeks(string heading) => WeeksHeader().IsMatch(heading);
+
+    [GeneratedRegex(@"\b(weeks|wks)\b", Any)]
+    private static partial Regex WeeksHeader();
+
+    /// <summary>True for a heading over spellings of one sound, or over the word that shows it.</summary>
+    public static bool SaysOneSound(string heading) => OneSoundHeader().IsMatch(heading);
+
+    [GeneratedRegex(@"\bsame\s+sound\b|\bsounds?\s+(as\s+)?in\b", Any)]
+    private static partial Regex OneSoundHeader();
+
+    /// <summary>True for a heading of what was known before: <i>old sound</i>.</summary>
+    public static bool SaysOld(string heading) => OldHeader().IsMatch(heading);
+
+    [GeneratedRegex(@"^(?!\s*new\b).*\b(old|usual|known|already|previous(ly)?)\b", Any)]
+    private static partial Regex OldHeader();
+
+    /// <summary>True for a heading of what is gone over: <i>revisit words</i>.</summary>
+    public static bool SaysAgain(string heading) => AgainHeader().IsMatch(heading);
+
+    [GeneratedRegex(@"^\W*(re-?visit\w*|review\w*|revis\w+|re-?cap\w*|again)\b", Any)]
+    private static partial Regex AgainHeader();
+
+    /// <summary>True for a heading of what is practised: <i>practise</i>.</summary>
+    public static bool SaysPractise(string heading) => PractiseHeader().IsMatch(heading);
+
+    [GeneratedRegex(@"^\W*practi[sc]ed?\b", Any)]
+    private static partial Regex PractiseHeader();
+
+    /// <summary>True for a heading that says little of its column: <i>skill</i>, <i>type</i>, <i>aim</i>.</summary>
+    public static bool IsLoose(string heading) => LooseHeader().IsMatch(heading);
+
+    [GeneratedRegex(@"^\W*(skills?|types?|kinds?|categor(y|ies)|aims?|outcomes?|activit(y|ies)|writing|(spelling\s+)?rules?|where|positions?|places?)\W*$", Any)]
+    private static partial Regex LooseHeader();
+
+    // It says when, and what stands below it in what terms: weeks, dates, half-terms.
+    [GeneratedRegex(@"\b(taught|done|introduc\w*|learn(t|ed)|begins?|starts?|due)\b", Any)]
+    private static partial Regex WhenHeader();
+
+    [GeneratedRegex(@"^\s*(date|dates|from|to|until|w/?c|w/?b|week\s+(beginning|commencing|of|starting).*|starts?|date\s+(taught|due|started|checked|tested|seen).*|when)\s*$", Any)]
+    private static partial Regex DateHeader();
+
+    [GeneratedRegex(@"^\s*(how\s+(long|many\s+(days|lessons|sessions|weeks))|durations?|length|time\s+(needed|allowed|spent)|(no\.?|number|#)\s+of\s+(days|lessons|sessions|weeks)|(days|lessons|sessions)(\s+(needed|allowed|each|spent|to\s+teach))?)\s*\??\s*$", Any)]
+    private static partial Regex DaysHeader();
+
+    [GeneratedRegex(@"^\s*(day|weekday|no\.?|nr\.?|#|number|order|step|steps|lesson|lesson\s*(no\.?|number|#)|session|sequence|rung|position)\s*$", Any)]
+    private static partial Regex DayHeader();
+
+    [GeneratedRegex(@"^\s*(term|half[\s-]?term|terms|season|(stage|time|point)\s+(of|in)\s+the\s+year|box|unit|block|stage|section|level|module|part|set|band|book|year(\s+group)?|class|grade|month|quarter|semester|trimester|group)\s*(name|no\.?|number)?\s*$", Any)]
+    private static partial Regex SectionHeader();
+
+    [GeneratedRegex(@"\b(notes?|comments?|remarks?|resources?|materials?|texts?|books?|readers?|sentences?|captions?|dictation|hand\s?writing|(?:joined|cursive)(?:[\s-]up)?\s+writing|formation|how\s+(?:(?:we|you|they|i)\s+|to\s+)?(?:form|write|make|draw)\b(?:\s+it)?|stor(y|ies)|home\s*work|home[\s-]+(?:reading|learning|tasks?|books?)|games?|activit(y|ies)|actions?|movements?|gestures?|signs?|songs?|rhymes?|who|teachers?|staff|adults?|assistants?|helpers?|(?:led|run|taken|taught|delivered)\s+by|room|reminders?|links?|assess\w*|check(ing)?[\s-]?(in|up|ins|ups)|outcome|thoughts|(?<!phonics\s)skills?|types?|kinds?|categor(y|ies)|themes?|topics?|aims?|apply|application|practise|practi[sc]ed|re-?visit|warm[\s-]?up|plenary|starter|awareness|oracy|listening|vocabulary|success\s+criteria|evidence|progress|why|look(?:ing)?\s+(?:out|for)|^\s*writing\s*$|(?:already|previously)\s+\w+|(?<!\bfor\s+)known|say\s+it|(?:^|[:.–-])\s*(?:hear|write|trace|make)\s+it\s*$|(?:contrast(?:s|ed)?|compared?)\s+(?:with|to)|to\s+remember|how\s+(?:common|often|usual|frequent|hard|easy)|(?<!high[\s-])frequency|difficulty|priority|not\s+to\s+be\s+confused\s+with|(?:what\s+)?it\s+looks\s+like|when\s+(?:(?:it\s+is|it's|to|we|you)\s+)?(?:use|used|written)(?:\s+it)?|watch(?:ing)?\s+out|beware|careful|confus\w*|slips?|mistakes?|errors?|misconceptions?|absent|absences?|went\s+well|how\s+it\s+went|show\s+(and|&)\s+tell|snacks?|maths?|literacy|english|grammar|punctuation|fluency|comprehension|science|topic|history|geography|music|computing|evaluations?|reflections?|next\s+(time|steps?)|follow[\s-]?up)\b|^\s*((letter\s+)?names?|(the\s+)?(spelling\s+)?rules?|where|positions?|places?)\s*$|^\s*(review(?:ed)?|revised?|revision|recap(?:ped)?|revisited)\b|^\s*contrasts?\s*$", Any)]
+    private static partial Regex NotesHeader();
+
+    [GeneratedRegex(@"\b(suffix(es)?|endings?|morpholog\w*|inflections?)\b", Any)]
+    private static partial Regex EndingHeader();
+
+    [GeneratedRegex(@"\b(clusters?|blends|adjacent|consonants?\s+together)\b", Any)]
+    private static partial Regex ClusterHeader();
+
+    [GeneratedRegex(@"\b(rimes?|rime\s+units?|(word\s+)?(?<!sound\s)famil(y|ies)|chunks?)\b", Any)]
+    private static partial Regex RimeHeader();
+
+    [GeneratedRegex(@"^\s*(new|what|also|others?|(more|less|most|least)\s+(common|usual|often)|rarer?|rarely)\s*$|(?!^\s*(?:vowel|consonant)\s+sounds?\s*$)(?:^\s*(initial|medial|final)(\s+position)?\s*$|\b(graphemes?|gpcs?|spellings?|letters?|consonants?|vowels?|correspondences?|digraphs?|trigraphs?|doubles|double\s+letters|code|focus|objectives?|small\s+steps?|contents?|coverage|patterns?|to\s+teach|teach(ing)?|new\s+(learning|sounds?|phonics|this\s+week|today|teaching)|learning|phonics?|(first|second|third|1st|2nd|3rd|agreed|planned|weekly)\s+(new\s+)?(sounds?|graphemes?|letters?)|(joined|joint)\s+(sounds?|phonemes?)|(sounds?|letters?|graphemes?)\s+of\s+the\s+(week|day)|(mon|tues|wednes|thurs|fri)day['’]?s\s+(sounds?|letters?|graphemes?)|what(\s+is|'s|\s+we\s+teach\s+that\s+is)\s+(new|taught)|what\s+(we|they|I|children|pupils)\s+(teach|do|cover|learn|are\s+(doing|learning|taught))|taught\s+today|written|how\s+(it\s+is|it's|we)\s+(spelt|spelled|written|write\s+it)|ways?\s+(to|of|we)\s+(spell|writ)\w*(\s+it)?)\b)", Any)]
+    private static partial Regex PartHeader();
+
+    [GeneratedRegex(@"\bwords?\s+((for|to)\s+)?(read|spell|writ|blend|segment)\w*|\b(read|spell|writ)ing\s+words?\b|\bspellings?\s+(test|list|words?)\b|\bspellings?\s+(to\s+(learn|take|practi[sc]e|send)|for\s+home|sent)\b|\b(home|take[\s-]home)\s+spellings?\b", Any)]
+    private static partial Regex WordsForHeader();
+
+    [GeneratedRegex(@"\b(examples?|e\.?g\.?|key\s?words?|words?|objects?|as\s+in|picture|anchor|mnemonic|practice|read(ing)?|spell|decodable)\b|^\s*(blend|build|make|write)\s*$", Any)]
+    private static partial Regex WordHeader();
+
+    [GeneratedRegex(@"^\W*(the\s+|its\s+|our\s+)?(new\s+)?((rules?|places?|positions?)\s*(/|and|&|or|,)\s*)?(sound\s+famil(?:y|ies)|(?:vowel\s+|consonant\s+)?sounds?|phonemes?|ipa|says|also\s+says|new\s+sounds?|we\s+say|it\s+says|sounds?\s+like|pronunciation)(\s+(taught|it\s+makes|made|\(s\)|(of|for)\s+the\s+(week|day)|this\s+week|today))?\s*\d?\W*$", Any)]
+    private static partial Regex SoundHeader();
+
+    // Whose rival it is says how it sounds: alternative spelling of, same sound as.
+    [GeneratedRegex(@"^\W*((an?\s+)?(other|alternative|new)\s+)?(spelling|way\s+(of\s+)?(spell|writ)\w+)s?\s+(of|for)\W*$|^\W*(same\s+(sound\s+)?as|instead\s+of|alternative\s+(to|for|of))\W*$", Any)]
+    private static partial Regex RivalHeader();
+}
