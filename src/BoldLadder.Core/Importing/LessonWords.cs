@@ -54,7 +54,8 @@ internal static partial class LessonWords
     [GeneratedRegex(@"\b(?:C?VC|CV)\b")]
     private static partial Regex Shape();
 
-    [GeneratedRegex(@"\b(assess(ments?|es|ing|ed)?|baselines?|check(s|point)?|test|tests|quiz|screening|screen)\b", Any)]
+    // Qu as in quiz is none.
+    [GeneratedRegex(@"\b(assess(ments?|es|ing|ed)?|baselines?|check(s|point)?|test|tests|(?<!\bqu\b.*)quiz|screening|screen)\b", Any)]
     private static partial Regex CheckLesson();
 
     [GeneratedRegex(@"\b(contrast|compare|comparing|alternatives?\s+together|sort(ing)?\s+(the\s+)?(spellings?|sounds?)|sort\s+\S{1,4}\s*(and|or|/|&|,)\s*\S{1,4}\s*$|sort\s*$|\S{1,4}\s+(and|or|/|&)\s+\S{1,4}\s+mixed(\s+up)?\s*$|which\s+spelling|versus|vs\.?|side\s+by\s+side)\b|^\s*[a-z]{1,4}\s+or\s+[a-z]{1,4}\s*\?\s*$|(?<!consonants?\s)\btogether\s*$", Any)]

@@ -155,7 +155,9 @@ internal sealed class LoneCells(SheetLayout layout, PartReader reader, SchoolWor
     }
 
     // Parts, or words in a list; words that make a phrase say what the section is about.
-    private bool Teaches(string text) => reader.Read(text) is var read && (read.Any(x => x.Kind is WrittenKind.Grapheme or WrittenKind.Ending or WrittenKind.WordEnd or WrittenKind.Cluster or WrittenKind.RimeUnit or WrittenKind.Structure or WrittenKind.Print)
+    private bool Teaches(string text) => LineTeaches(text) || SheetLines.Of(text).Any(LineTeaches);
+
+    private bool LineTeaches(string text) => reader.Read(text) is var read && (read.Any(x => x.Kind is WrittenKind.Grapheme or WrittenKind.Ending or WrittenKind.WordEnd or WrittenKind.Cluster or WrittenKind.RimeUnit or WrittenKind.Structure or WrittenKind.Print)
         || (read.Any(x => x.Kind == WrittenKind.Word) && (IsList(text) || (read.Count < SentenceFrom && read.All(x => x.Kind != WrittenKind.Word || words.FindWord(x.Letters) is { Rank: < Commonest })))));
 
     // She, he, we; but not, on a first line: daily sounds, first three weeks.

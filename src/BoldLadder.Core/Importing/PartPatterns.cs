@@ -39,6 +39,10 @@ internal static partial class PartPatterns
     [GeneratedRegex(@"\b(?:digraphs?|trigraphs?|teams?|controlled|bossy|vowel\s+r|graphemes?|phonemes?)\b", Any)]
     public static partial Regex KindOfLetters();
 
+    // Letters between strokes, one after another, with nothing between or one stroke more: /k/ /i/, /k/ / /i/.
+    [GeneratedRegex(@"^\s*(?:(?<sound>/[^/\s]{1,5}/)\s*(?:/\s+)?(?=/|$)){2,}$")]
+    public static partial Regex SoundsInRow();
+
     // How a sound is called: /ai/ as in day.
     [GeneratedRegex(@"^\s*/[^/\s]{1,5}/\s*(?:as\s+in|in|as|like)\s+\S+\s*$", Any)]
     public static partial Regex SoundAsIn();
@@ -110,12 +114,12 @@ internal static partial class PartPatterns
     [GeneratedRegex(@"\G\s+(?:and|then)\s+", Any)]
     public static partial Regex And();
 
-    [GeneratedRegex(@"^\s*(?:(?:the\s+)?(?:sound\s+)?/(?<sound>[^/\s]{1,5})/|(?<long>(?:long|short)\s+[aeiou]{1,2}))\s*(?:sound\s*)?(?:spelt|spelled|written)?\s*(?<mark>[:=–—-])?\s+(?<rest>(?!(?:as|like|in|for)\b)[^\s(\[].*)$", Any)]
+    [GeneratedRegex(@"^\s*(?:(?:the\s+)?(?:sound\s+)?/(?<sound>[^/\s]{1,5})/|(?<long>(?:long|short)\s+[aeiou]{1,2}))\s*(?:sound\s*)?(?:spelt|spelled|written)?\s*(?<mark>[:=–—-])?\s+(?<rest>(?!/\s|(?:as|like|in|for)\b)[^\s(\[].*)$", Any)]
     public static partial Regex Ahead();
 
     // Strokes with spaces inside them stand around a sound where nothing is before them or no letter of ours is in them:
     // elsewhere they divide, as in ai / oi / oy.
-    [GeneratedRegex(@"(?<![^\s(,;:])/(?:(?<in>[^/\s-][^/\s]{0,5})|\s(?<in>[^/\s]{0,5}[^\x00-\x7F/\s][^/\s]{0,5})\s|(?<=(?:^|[(,;:])\s*/)\s(?<in>[^/\s-][^/\s]{0,5})\s)/(?![^\s),;:])")]
+    [GeneratedRegex(@"(?<![^\s(,;:])/(?:(?<in>[^/\s-][^/\s]{0,5})|\s(?<in>[^/\s]{0,5}[^\x00-\x7F/\s–—…][^/\s]{0,5})\s|(?<=(?:^|[(,;:])\s*/)\s(?<in>[^/\s-][^/\s]{0,5})\s)/(?![^\s),;:])")]
     public static partial Regex Sounded();
 
     [GeneratedRegex(@"[(\[](?<in>[^()\[\]]*)[)\]]?")]
@@ -124,7 +128,7 @@ internal static partial class PartPatterns
     [GeneratedRegex(@"[""](?<in>[^""]*)[""]|(?<=\s)'(?<in>[^']+)'")]
     public static partial Regex Quotes();
 
-    [GeneratedRegex(@"(?<said>\b(?:as\s+in|like\s+in|like|for|in|e\.?g\.?|eg|says?)\b)\s+(?<in>.+)$|\s*(?:=|:|\s[-–—]\s|→|>)\s*(?<in>[A-Za-z'][A-Za-z' ,]{2,}|ox|up|us|on|in|it|if|at|am|an|as)$", Any)]
+    [GeneratedRegex(@"(?<said>\b(?:as\s+in|like\s+in|like|for|in|e\.?g\.?|eg|says?)\b)\s+(?<in>.+)$|\s*(?:=|:|\s[-–—]\s|→|>)\s*(?<in>[A-Za-z'][A-Za-z' ,]{2,}|ox|up|us|on|in|it|if|at|am|an|as|my|by|he|me|we|be|go|no|so)$", Any)]
     public static partial Regex AsIn();
 
     [GeneratedRegex(@"\b(?:long|short)\s+(?:[aeiou]{1,2})(?![a-z])|(?<![a-z])(?:[aeiou]{1,2})\s+(?:long|short)\b|\b(?:soft|hard|voiced|unvoiced|voiceless|noisy|quiet|long|short)\b", Any)]

@@ -27,6 +27,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
     public IReadOnlyList<WrittenPart> Read(string text, ColumnRole column = ColumnRole.Parts)
     {
         text = Plainer(text);
+        text = SoundsInRow().Match(text) is { Success: true } row ? string.Join(", ", row.Groups["sound"].Captures.Select(x => x.Value)) : text;
         if (text.Length is 0 or > LongestCell)
         {
             return text.Length == 0 ? [] : [WrittenPart.Plain(WrittenKind.Kept, text)];
@@ -126,8 +127,8 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         text = Doubled().Replace(text, x => string.Join(", ", x.Groups["letter"].Captures.Select(c => c.Value + c.Value)));
         text = Adding().Replace(text, x => string.Join(", ", x.Groups["ending"].Captures.Select(e => "-" + e.Value.ToLowerInvariant())));
         text = (ArrowsBetween().Match(text) is { Success: true } arrows ? arrows : NumberedInRow().Match(text)) is { Success: true } row ? string.Join(", ", row.Groups["part"].Captures.Select(x => x.Value)) : PlusE().Replace(text.Trim(), "${first}e");
-        text = BothManners().Replace(BracketEnd().Replace(text, "), "), " both ");
-        return Spaces().Replace(Symbols().Replace(Bullet().Replace(text, ""), " "), " ").Trim(' ', '.', ';', ',', '~', '*');
+        text = BothManners().Replace(text, " both ");
+        return Spaces().Replace(Symbols().Replace(BracketEnd().Replace(Bullet().Replace(text, ""), "), "), " "), " ").Trim(' ', '.', ';', ',', '~', '*');
     }
 
     // "Magic e (a_e, i_e)", "bossy r: ar, or": what is said before a list of letters is talk of it, and no letters of its own.
@@ -165,6 +166,12 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
     private bool IsRemark(string piece)
     {
         var tokens = WithoutBrackets(piece).Split(' ', StringSplitOptions.RemoveEmptyEntries);
+
+        // Air as in hair: letters that are a word too, and the word that shows them.
+        if (tokens is [var of, "as", "in", var shown] && _token.Known(of) && _token.Shows(shown, of))
+        {
+            return false;
+        }
 
         // "T - crisp, no 'tuh'": what is quoted is no word and no letters, but how it is said wrongly.
         if (tokens.Length > 1 && Quotes().Matches(piece).Any(x => x.Groups["in"].Value is var quoted && !_token.IsWord(quoted) && !_token.Known(quoted.ToLowerInvariant())))
@@ -233,6 +240,11 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         main = cleaned.Length == 0 && _token.IsWord(main.Trim()) && sounds.Count + named.Count == 0 ? main.Trim() : cleaned;
         if (main.Length == 0)
         {
+            if (sounds is [var strokes] && TokenReader.Split(strokes, false) is { } between)
+            {
+                return [new WrittenPart(WrittenKind.Grapheme, between, [], named, both, place)];
+            }
+
             // "/sh/" alone: the sound's letters are the part; so are the letters of a sound named by its key.
             if (sounds.Count == 1 && _token.Known(sounds[0].ToLowerInvariant()))
             {

@@ -4,12 +4,12 @@ namespace BoldLadder.Core.Importing;
 
 /// <summary>
 /// Sheets of which the rows say what stands in them, again and again down the page, where others have columns for it:
-/// <i>Sounds</i>, <i>Tricky</i>, <i>Words to read</i> under every week; <i>Week 1: t, o, g</i>; <i>Revisit</i>, <i>Teach</i>, <i>Practise</i>, <i>Apply</i> beside
+/// <i>Sounds</i>, <i>Tricky</i>, <i>Words to read</i> under every week, or under the weeks of every term; <i>Week 1: t, o, g</i>; <i>Revisit</i>, <i>Teach</i>, <i>Practise</i>, <i>Apply</i> beside
 /// the days.
 /// </summary>
 internal static partial class RowLabels
 {
-    private const int FewestDays = 3, FewestCounted = 4;
+    private const int FewestDays = 3, FewestCounted = 4, ShortestLabel = 3;
     private const RegexOptions Any = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant;
 
     /// <summary>The cells as a sheet of another kind would have them; the same where its rows are not so labelled.</summary>
@@ -39,7 +39,7 @@ internal static partial class RowLabels
             return [.. inOrder.Select((x, at) => x with { Row = at + 1, Column = 1, Named = x.Address })];
         }
 
-        if (Planner(sheet, rows, left) is { } planned)
+        if ((Planner(sheet, rows, left) ?? Grids(sheet, rows, left)) is { } planned)
         {
             return planned;
         }
@@ -93,8 +93,7 @@ internal static partial class RowLabels
             return null;
         }
 
-        string KeyOf(SheetCell label) => label.Text.Trim().ToUpperInvariant();
-        var heads = labels.Select(x => x[0]).DistinctBy(KeyOf).ToList();
+        var heads = HeadsOf(labels);
         // One word alone is no row of headings, and one column needs none.
         var placed = heads.Count < 2 ? [] : heads.Select((x, i) => x with { Row = 1, Column = i + 3, Named = x.Address }).ToList();
         var at = 1;
@@ -104,16 +103,61 @@ internal static partial class RowLabels
             foreach (var day in start.Skip(1))
             {
                 at++;
-                placed.AddRange([start[0] with { Row = at, Column = 1, Named = start[0].Address }, day with { Row = at, Column = 2, Named = day.Address }]);
-                placed.AddRange(below.SelectMany(row => row.Skip(1).Where(x => x.Column == day.Column)
-                    .Select(x => x with { Row = at, Column = heads.FindIndex(h => KeyOf(h) == KeyOf(row[0])) + 3, Named = x.Address })));
+                placed.AddRange([start[0] with { Row = at, Column = 1, Named = start[0].Address }, day with { Row = at, Column = 2, Named = day.Address }, .. Under(day, below, heads, at)]);
             }
         }
 
         // A title, and what stands under no day.
-        var read = placed.Select(x => x.Address).Concat(labels.Select(x => x[0].Address)).ToHashSet();
-        left.AddRange(rows.SelectMany(x => x).Where(x => !read.Contains(x.Address)).Select(x => new LeftOut(new Source(sheet, x.Address, x.Text), LeftOutReason.NotRead)));
+        Leave(sheet, rows, [.. placed, .. labels.Select(x => x[0])], left);
         return placed;
+    }
+
+    // "Autumn 1", "| Week 1 | Week 2", and below it "Sounds | n, o | d" and "Tricky words | | the", again for every half-term: a
+    // row for each week, under the labels. Null for any other sheet.
+    private static List<SheetCell>? Grids(string sheet, List<List<SheetCell>> rows, List<LeftOut> left)
+    {
+        List<SheetCell> Weeks(List<SheetCell> row) => row.FindAll(x => SheetWords.IsWeek(x.Text));
+        bool HeadsWeeks(List<SheetCell> row) => row.Count - Weeks(row).Count is 0 || (row.Count > 1 && row.Count - Weeks(row).Count is 1 && !SheetWords.IsWeek(row[0].Text) && (SheetHeadings.RoleOf(row[0].Text) == ColumnRole.Week || SheetWords.NamesTerm(row[0].Text)));
+        var starts = rows.FindAll(HeadsWeeks);
+        var labels = rows.Where(x => !HeadsWeeks(x) && x.Count > 1).ToList();
+        // Whatever the first row under the weeks is called, where it comes again under others.
+        bool IsLabel(SheetCell x) => SheetHeadings.RoleOf(x.Text) is not null || (x.Text.Trim().Length > ShortestLabel && !SheetWords.IsSection(x.Text) && !SheetWords.NamesYear(x.Text) && SheetWords.WeekdayOf(x.Text) == 0 && labels.Count(y => KeyOf(y[0]) == KeyOf(x)) == starts.Count);
+        if (!starts.Exists(x => x.Count > 1) || labels.Count == 0 || !labels.TrueForAll(x => x[0].Column < Weeks(starts[0])[0].Column && IsLabel(x[0])))
+        {
+            return null;
+        }
+
+        var heads = HeadsOf(labels);
+        SheetCell? TermOf(List<SheetCell> start) => !SheetWords.IsWeek(start[0].Text) ? (SheetWords.NamesTerm(start[0].Text) ? start[0] : null)
+            : rows.TakeWhile(x => x != start).LastOrDefault() is [var alone] && !SheetWords.IsWeek(alone.Text) && !SheetWords.IsHoliday(alone.Text) && SheetHeadings.RoleOf(alone.Text) is null ? alone : null;
+        var first = starts[0][0];
+        List<SheetCell> placed = [first with { Row = 1, Column = 1, Text = "Term", Named = first.Address }, first with { Row = 1, Column = 2, Text = "Week", Named = first.Address }, .. heads.Select((x, i) => x with { Row = 1, Column = i + 3, Named = x.Address })];
+        var at = 1;
+        foreach (var start in starts)
+        {
+            var below = rows.SkipWhile(x => x != start).Skip(1).TakeWhile(x => !HeadsWeeks(x)).ToList();
+            foreach (var week in Weeks(start))
+            {
+                at++;
+                placed.AddRange([.. TermOf(start) is { } term ? (SheetCell[])[term with { Row = at, Column = 1, Columns = 1, Named = term.Address }] : [], week with { Row = at, Column = 2, Named = week.Address }, .. Under(week, below, heads, at)]);
+            }
+        }
+
+        Leave(sheet, rows, [.. placed, .. labels.Select(x => x[0])], left);
+        return placed;
+    }
+
+    private static string KeyOf(SheetCell label) => label.Text.Trim().ToUpperInvariant();
+
+    private static List<SheetCell> HeadsOf(List<List<SheetCell>> labels) => [.. labels.Select(x => x[0]).DistinctBy(KeyOf)];
+
+    private static IEnumerable<SheetCell> Under(SheetCell top, List<List<SheetCell>> below, List<SheetCell> heads, int at) => below.SelectMany(row => row.Skip(1).Where(x => x.Column == top.Column)
+        .Select(x => x with { Row = at, Column = heads.FindIndex(h => KeyOf(h) == KeyOf(row[0])) + 3, Named = x.Address }));
+
+    private static void Leave(string sheet, List<List<SheetCell>> rows, IReadOnlyList<SheetCell> read, List<LeftOut> left)
+    {
+        var known = read.Select(x => x.Address).ToHashSet();
+        left.AddRange(rows.SelectMany(x => x).Where(x => !known.Contains(x.Address) && !(SheetHeadings.RoleOf(x.Text) == ColumnRole.Week)).Select(x => new LeftOut(new Source(sheet, x.Address, x.Text), SheetWords.IsHoliday(x.Text) ? LeftOutReason.Holiday : LeftOutReason.NotRead)));
     }
 
     private static bool IsRole(string text) => SheetHeadings.RoleOf(text) is ColumnRole.Parts or ColumnRole.Sounds or ColumnRole.TrickyWords or ColumnRole.Words or ColumnRole.Notes or ColumnRole.Endings or ColumnRole.Clusters;

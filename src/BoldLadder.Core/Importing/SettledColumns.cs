@@ -23,7 +23,7 @@ internal static class SettledColumns
         columns = Taken(columns, ColumnRole.Notes, x => IsPart(x) && GoesOver(x, columns, contents));
 
         // Beside a column of letters one of sentences about them says the same in words: adding -es to words ending in y.
-        columns = Taken(columns, ColumnRole.Notes, x => IsPart(x) && IsTalk(contents.TextsOf(x)) && StandsBeside(x, IsLetters));
+        columns = Taken(columns, ColumnRole.Notes, x => IsPart(x) && !IsLetters(x) && IsTalk(contents.TextsOf(x)) && StandsBeside(x, IsLetters));
 
         // So does one that names the letters beside it and what they are: short o; consonants t, p.
         columns = [.. columns.Select(x => !x.Told && IsPart(x) && Taught().Exists(y => y != x && IsLetters(y) && contents.IsBeside(y, x) && Describes(x, y, contents)) ? x with { Role = Share(contents.TextsOf(x), PartPatterns.Manner().IsMatch) >= 0.3 ? ColumnRole.Sounds : ColumnRole.Notes } : x)];
@@ -33,6 +33,9 @@ internal static class SettledColumns
 
         // Whole words that show the letters of their rows are examples of them: spellings to take home.
         columns = Taken(columns, ColumnRole.Words, x => x.Role == ColumnRole.Parts && !IsLetters(x) && Mostly(contents.TextsOf(x), t => contents.Reader.Read(t).All(p => p.Kind == WrittenKind.Word)) && contents.IsShown(x, 1, [.. Taught().Where(y => y != x && IsLetters(y))]));
+
+        // Use mirrors, magnetic letters, under a heading that nobody knows: words that show no letters of their rows are said of them.
+        columns = Taken(columns, ColumnRole.Notes, x => x.Role == ColumnRole.Words && x.Heading.Length > 0 && !IsNamed(x) && !contents.IsShown(x, 1, [.. Taught().Where(y => y != x)]) && StandsBeside(x, IsLetters));
 
         // Teach: ar. Practise: car, farm, hard.
         columns = Taken(columns, ColumnRole.Words, x => x.Role == ColumnRole.Notes && SheetHeadings.SaysPractise(x.Heading) && contents.IsShown(x, 1, [.. Taught().Where(y => y != x)]));

@@ -1,3 +1,4 @@
+using System.Globalization;
 using System.Text.RegularExpressions;
 
 namespace BoldLadder.Core.Importing;
@@ -61,6 +62,11 @@ internal static partial class SheetDirection
             return true;
         }
 
+        if (dated.Count > 1 && dated.TrueForAll(x => SheetWords.IsWeek(x.Text)) && dated.DistinctBy(x => x.Text.Trim()).Count() == dated.Count && !LargerDown(cells, dated))
+        {
+            return true;
+        }
+
         // "Taught first: one letter | Taught second: two letters".
         if (dated.Count > 1 && dated.TrueForAll(x => TaughtAt().IsMatch(x.Text)))
         {
@@ -83,6 +89,23 @@ internal static partial class SheetDirection
         var called = cells.GroupBy(x => x.Row).OrderBy(x => x.Key).Take(LastHeaderRow).Select(x => x.Where(c => TermOf(c) is not null).ToHashSet()).FirstOrDefault(x => x.Select(TermOf).Distinct().Count() > 1);
         return called is null ? cells : [.. cells.Select(x => called.Contains(x) ? x with { Text = TermOf(x)!, Named = x.Address } : x)];
     }
+
+    /// <summary>The cells with weeks side by side called so, where a row has their numbers alone and what stands below is called at its left: <i>| 1 | 2 | 3</i> over <i>Sounds</i> and <i>Tricky words</i>.</summary>
+    public static IReadOnlyList<SheetCell> CalledByWeek(IReadOnlyList<SheetCell> cells)
+    {
+        var rows = cells.GroupBy(x => x.Row).OrderBy(x => x.Key).Select(x => x.OrderBy(c => c.Column).ToList()).ToList();
+        var numbered = rows.FindAll(IsNumbers);
+        numbered.AddRange(numbered.Count == 0 ? [] : rows.FindAll(x => x is [var alone] && alone.Text.Trim() == "1" && alone.Column == Numbers(numbered[0])[0].Column));
+        bool IsLabel(SheetCell x) => SheetHeadings.RoleOf(x.Text) is not null || SheetWords.WeekdayOf(x.Text) > 0;
+        var weeks = numbered.Where(row => rows.SkipWhile(x => x != row).Skip(1).TakeWhile(x => !numbered.Contains(x)).Any(x => x[0].Column < Numbers(row)[0].Column && IsLabel(x[0]))).SelectMany(Numbers).ToHashSet();
+        return weeks.Count == 0 ? cells : [.. cells.Select(x => weeks.Contains(x) ? x with { Text = $"Week {x.Text.Trim()}", Named = x.Address } : x)];
+    }
+
+    private static List<SheetCell> Numbers(List<SheetCell> row) => row.FindAll(x => x.Text.Trim().All(char.IsAsciiDigit));
+
+    // Numbers that count on, and nothing besides but what they count: Week, Autumn 1.
+    private static bool IsNumbers(List<SheetCell> row) => Numbers(row) is { Count: >= 2 } numbers && numbers.Zip(numbers.Skip(1)).All(x => x.Second.Column > x.First.Column && int.Parse(x.Second.Text, CultureInfo.InvariantCulture) == int.Parse(x.First.Text, CultureInfo.InvariantCulture) + 1)
+        && (numbers.Count == row.Count || (numbers.Count == row.Count - 1 && row[0] != numbers[0] && (SheetHeadings.RoleOf(row[0].Text) is ColumnRole.Week || SheetWords.NamesTerm(row[0].Text))));
 
     [GeneratedRegex(@"^(?:taught|teach|introduced|learnt|learned|learn|met|meet)\s+(?:first|second|third|fourth|fifth|next|then|last)\b", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
     private static partial Regex TaughtAt();

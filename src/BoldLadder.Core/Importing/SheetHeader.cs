@@ -11,7 +11,7 @@ internal static class SheetHeader
     {
         var widest = rows.Count == 0 ? 0 : rows.Max(x => x.Count);
         var first = rows.FirstOrDefault(x => x.Count > 1);
-        return rows.Take(SheetDirection.LastHeaderRow).Where(row => Named(row, rows, reader) is var named && (named >= Math.Min(2, widest) || (row == first && HeadsNumbers(row, rows, reader)))
+        return rows.Take(SheetDirection.LastHeaderRow).Where(row => Named(row, rows, reader) is var named && (named >= Math.Min(2, widest) || (row == first && (HeadsNumbers(row, rows, reader) || HeadsParts(row, rows, reader))))
             // In the first row of several, two that are known head the others with them.
             && (named * 2 >= row.Count || (row == first && row.All(x => x.Text.Trim().Length > 2 && !reader.LooksLikePart(x.Text))))
             && row.All(x => x.Text.Length > 1 || x.Text is "#") && !row.Any(x => SheetWords.IsWeek(x.Text))
@@ -19,7 +19,7 @@ internal static class SheetHeader
             && !(SheetWords.IsDayOfDiary(row[0].Text) && !row.Skip(1).Any(x => SheetWords.IsDayOfDiary(x.Text)))
             // Summer | words of two syllables, below Autumn and Spring, is the last of the terms.
             && !(SheetWords.NamesTerm(row[0].Text) && rows.Any(x => x[0].Row < row[0].Row && x[0].Column == row[0].Column && x.Count > 1 && SheetWords.IsSection(x[0].Text)))
-            && (widest > 1 || (row == rows[0] && !reader.LooksLikePart(row[0].Text) && !(SheetWords.Labelled(row[0].Text) is var (label, taught) && (reader.LooksLikePart(taught) || (SheetWords.IsWeek(label) && LessonWords.LessonOf(taught) is not null)))))).MaxBy(x => Named(x, rows, reader)) ?? Sounded(rows, reader) ?? Numbered(rows) ?? Ticked(rows) ?? Topped(rows, reader);
+            && (widest > 1 || (row == rows[0] && !reader.LooksLikePart(row[0].Text) && !(SheetWords.Labelled(row[0].Text) is var (label, taught) && (reader.LooksLikePart(taught) || SheetLines.Of(taught).Any(reader.LooksLikePart) || (SheetWords.IsWeek(label) && LessonWords.LessonOf(taught) is not null)))))).MaxBy(x => Named(x, rows, reader)) ?? Sounded(rows, reader) ?? Numbered(rows) ?? Ticked(rows) ?? Topped(rows, reader);
     }
 
     /// <summary>Autumn, spring and summer down the side of years, in a sheet that was turned: they head what stands in their rows, and teach nothing.</summary>
@@ -30,6 +30,10 @@ internal static class SheetHeader
         && row.Count > 1 && row.All(x => x == label || (!reader.LooksLikePart(x.Text) && !reader.IsToldWhole(x.Text.Trim())))
         && rows.Where(x => x[0].Row > label.Row).SelectMany(x => x).Where(x => x.Column == label.Column).ToList() is { Count: > 2 } below
         && below.TrueForAll(x => SheetWords.IsOrdinal(x.Text) || SheetWords.WeekdayOf(x.Text) > 0 || SheetWords.IsDayOfDiary(x.Text));
+
+    // "Weekly sounds | To do": whatever stands beside it, below the one are letters.
+    private static bool HeadsParts(IReadOnlyList<PlacedCell> row, List<IReadOnlyList<PlacedCell>> rows, PartReader reader) => row.Count == 2 && row.All(x => !reader.LooksLikePart(x.Text)) && row.Where(x => SheetHeadings.RoleOf(x.Text) is ColumnRole.Parts or ColumnRole.Sounds).ToList() is [var named]
+        && rows.Where(x => x[0].Row > named.Row).SelectMany(x => x).Where(x => x.Column == named.Column).Select(x => x.Text).ToList() is { Count: > 3 } below && Share(below, reader.LooksLikePart) >= 0.8;
 
     // "Week | Main group sound | Other group sound", or over weeks "Blue group | Blue words": whatever is said of them.
     private static IReadOnlyList<PlacedCell>? Sounded(List<IReadOnlyList<PlacedCell>> rows, PartReader reader) => rows.FirstOrDefault(x => x.Count > 1) is { } first && !first.Any(x => reader.LooksLikePart(x.Text))
@@ -57,10 +61,10 @@ internal static class SheetHeader
     // Digraph sh heads nothing: it is taught. Nor does Wednesday | revisit, beside what is done on it and among other days.
     private static int Named(IReadOnlyList<PlacedCell> row, List<IReadOnlyList<PlacedCell>> rows, PartReader reader) => row.Count(x => SheetWords.HeadsDay(x.Text)
             ? row.Count(y => SheetWords.HeadsDay(y.Text)) > 1 || (x != row[0] && !rows.Exists(r => r != row && r.Any(y => y.Column == x.Column && SheetWords.HeadsDay(y.Text))))
-        : SheetHeadings.RoleOf(x.Text) is not null && !(x.Text.Trim().Contains(' ', StringComparison.Ordinal) && reader.Read(x.Text) is [{ Kind: WrittenKind.Grapheme }]));
+        : SheetHeadings.RoleOf(x.Text) is not null && !(x.Text.Trim().Contains(' ', StringComparison.Ordinal) && reader.Read(x.Text) is [{ Kind: WrittenKind.Grapheme } part] && x.Text.Split(' ').Contains(part.Letters)));
 
     /// <summary>True for the headings, where they come again, and for those of a table of its own below: week and graphemes, then week and words.</summary>
-    public static bool ComesAgain(IReadOnlyList<PlacedCell> row, IReadOnlyList<PlacedCell> header) => row == header || (row.Count > 1 && IsSame(row[0], header[0]) && row.All(x => SheetHeadings.RoleOf(x.Text) is not null))
+    public static bool ComesAgain(IReadOnlyList<PlacedCell> row, IReadOnlyList<PlacedCell> header) => row == header || (row.Count > 1 && row.All(x => SheetHeadings.RoleOf(x.Text) is { } role && (IsSame(row[0], header[0]) || row.Count(y => header.Any(h => IsSame(y, h))) > 1 || header.Any(h => h.Column == x.Column && SheetHeadings.RoleOf(h.Text) == role))))
         || (row.Count > 1 && row.Count(x => header.Any(h => IsSame(x, h))) * 10 >= row.Count * 8);
 
     private static bool IsSame(PlacedCell x, PlacedCell h) => h.Column == x.Column && string.Equals(h.Text.Trim(), x.Text.Trim(), StringComparison.OrdinalIgnoreCase);

@@ -18,7 +18,11 @@ internal static partial class SheetHeadings
     ];
 
     /// <summary>What a heading says of its column; null when it is none.</summary>
-    public static ColumnRole? RoleOf(string heading) => heading.Length > 60 ? null : Named(OneOrMore(heading)) ?? Named(PartReader.WithoutBrackets(heading).Trim());
+    public static ColumnRole? RoleOf(string heading) => heading.Length > 60 ? null : HeadsBoth().IsMatch(heading) ? ColumnRole.Parts : Named(OneOrMore(heading)) ?? Named(PartReader.WithoutBrackets(heading).Trim());
+
+    // "Sounds and tricky words": both, in its cells.
+    [GeneratedRegex(@"^\s*(?:new\s+)?(?:sounds?|graphemes?|gpcs?|phonemes?|letters?)\s*(?:,|&|/|\+|\band\b|\bwith\b)+\s*(?:new\s+)?(?:tricky|sight|heart|exception|common\s+exception|high[\s-]frequency|hfw|cew|tw)\b", Any)]
+    private static partial Regex HeadsBoth();
 
     private static string OneOrMore(string heading) => heading.Replace("(s)", "s", StringComparison.OrdinalIgnoreCase);
 
@@ -62,13 +66,13 @@ internal static partial class SheetHeadings
     [GeneratedRegex(@"^\s*[a-z]+\s+(groups?|class(es)?|tables?|teams?|words?|sounds?|letters?)\s*$", Any)]
     private static partial Regex Whose();
 
-    [GeneratedRegex(@"\b(tricky|exceptions?|sight|heart\s+words?|irregular|high[\s-]?freq\w*|hfws?|cews?|tws?|common\s+words?|undecodable|not\s+yet\s+decodable|by\s+heart|whole\s+words?|special\s+words?|odd\s+words?|words?\s+(\w+\s+){0,4}to\s+(learn|know|remember)|(can['’]?t|cannot|can\s+not|don['’]?t|do\s+not)\s+((they|we|you|children)\s+)?(yet\s+)?(be\s+)?(sound|decod|blend|work)\w*)\b", Any)]
+    [GeneratedRegex(@"\b(tricky|exceptions?|sight|heart\s+words?|irregular|high[\s-]?freq\w*|hfws?|cews?|tws?|common\s+words?|undecodable|non[\s-]?decodable|not\s+yet\s+decodable|(hard|harder|difficult)\s+to\s+(read|spell)|by\s+heart|whole\s+words?|special\s+words?|odd\s+words?|words?\s+(\w+\s+){0,4}to\s+(learn|know|remember)|(can['’]?t|cannot|can\s+not|don['’]?t|do\s+not)\s+((they|we|you|children)\s+)?(yet\s+)?(be\s+)?(sound|decod|blend|work)\w*)\b", Any)]
     private static partial Regex TrickyHeader();
 
-    [GeneratedRegex(@"^\s*(total|count|sum|running|cumulative(?!\s+words)|so\s+far|how\s+many|%|percent\w*|done\??|secure\??|tested\??|taught\??|tick|ticked|rag|initials|initial\s*$|colou?r|status|page|pages?)\b", Any)]
+    [GeneratedRegex(@"^\s*(total|count|sum(?!\s*\d)|running|cumulative(?!\s+words)|so\s+far|how\s+many|%|percent\w*|done\??|secure\??|tested\??|taught\??|tick|ticked|rag|initials|initial\s*$|colou?r|status|page|pages?)\b", Any)]
     private static partial Regex LeftOutHeader();
 
-    [GeneratedRegex(@"^\s*((teaching\s+|school\s+)?(week|wk|weeks|fortnights?)|week\s*(no\.?|number|#)|week\s+of\s+(the\s+)?term)\s*$", Any)]
+    [GeneratedRegex(@"^\s*((teaching\s+|school\s+)?(week|wk|weeks|fortnights?)|(week|wk)\s*(no\.?|number|#)|week\s+of\s+(the\s+)?term)\s*\.?\s*$", Any)]
     private static partial Regex WeekHeader();
 
     /// <summary>True for <i>weeks</i> over a column, where they may be counted.</summary>
@@ -123,7 +127,7 @@ internal static partial class SheetHeadings
     [GeneratedRegex(@"^\s*(term|half[\s-]?term|terms|season|(stage|time|point)\s+(of|in)\s+the\s+year|box|unit|block|stage|section|level|module|part|set|band|book|year(\s+group)?|class|grade|month|quarter|semester|trimester|group)\s*(name|no\.?|number)?\s*$", Any)]
     private static partial Regex SectionHeader();
 
-    [GeneratedRegex(@"\b(notes?|comments?|remarks?|resources?|materials?|texts?|books?|readers?|sentences?|captions?|dictation|hand\s?writing|(?:joined|cursive)(?:[\s-]up)?\s+writing|formation|how\s+(?:(?:we|you|they|i)\s+|to\s+)?(?:form|write|make|draw)\b(?:\s+it)?|stor(y|ies)|home\s*work|home[\s-]+(?:reading|learning|tasks?|books?)|games?|activit(y|ies)|actions?|movements?|gestures?|signs?|songs?|rhymes?|who|teachers?|staff|adults?|assistants?|helpers?|(?:led|run|taken|taught|delivered)\s+by|room|reminders?|links?|assess\w*|check(ing)?[\s-]?(in|up|ins|ups)|outcome|thoughts|(?<!phonics\s)skills?|types?|kinds?|categor(y|ies)|themes?|topics?|aims?|apply|application|practise|practi[sc]ed|re-?visit|warm[\s-]?up|plenary|starter|awareness|oracy|listening|vocabulary|success\s+criteria|evidence|progress|why|look(?:ing)?\s+(?:out|for)|^\s*writing\s*$|(?:already|previously)\s+\w+|(?<!\bfor\s+)known|say\s+it|(?:^|[:.–-])\s*(?:hear|write|trace|make)\s+it\s*$|(?:contrast(?:s|ed)?|compared?)\s+(?:with|to)|to\s+remember|how\s+(?:common|often|usual|frequent|hard|easy)|(?<!high[\s-])frequency|difficulty|priority|not\s+to\s+be\s+confused\s+with|(?:what\s+)?it\s+looks\s+like|when\s+(?:(?:it\s+is|it's|to|we|you)\s+)?(?:use|used|written)(?:\s+it)?|watch(?:ing)?\s+out|beware|careful|confus\w*|slips?|mistakes?|errors?|misconceptions?|absent|absences?|went\s+well|how\s+it\s+went|show\s+(and|&)\s+tell|snacks?|maths?|literacy|english|grammar|punctuation|fluency|comprehension|science|topic|history|geography|music|computing|evaluations?|reflections?|next\s+(time|steps?)|follow[\s-]?up)\b|^\s*((letter\s+)?names?|(the\s+)?(spelling\s+)?rules?|where|positions?|places?)\s*$|^\s*(review(?:ed)?|revised?|revision|recap(?:ped)?|revisited)\b|^\s*contrasts?\s*$", Any)]
+    [GeneratedRegex(@"\b(notes?|comments?|remarks?|resources?|materials?|texts?|books?|readers?|sentences?|captions?|dictation|hand\s?writing|(?:joined|cursive)(?:[\s-]up)?\s+writing|formation|how\s+(?:(?:we|you|they|i)\s+|to\s+)?(?:form|write|make|draw)\b(?:\s+it)?|stor(y|ies)|home\s*work|home[\s-]+(?:reading|learning|tasks?|books?)|games?|activit(y|ies)|actions?|movements?|gestures?|signs?|songs?|rhymes?|who|teachers?|staff|adults?|assistants?|helpers?|(?:group\s+)?leaders?|group\s+lead|(?:led|run|taken|taught|delivered)\s+by|room|reminders?|links?|assess\w*|check(ing)?[\s-]?(in|up|ins|ups)|outcome|thoughts|(?<!phonics\s)skills?|types?|kinds?|categor(y|ies)|themes?|topics?|aims?|apply|application|(?<!words\s+to\s+)practi[sc]ed?|to\s+do|re-?visit|warm[\s-]?up|plenary|starter|awareness|oracy|listening|vocabulary|success\s+criteria|evidence|progress|why|look(?:ing)?\s+(?:out|for)|^\s*writing\s*$|(?:already|previously)\s+\w+|(?<!\bfor\s+)known|say\s+it|(?:^|[:.–-])\s*(?:hear|write|trace|make)\s+it\s*$|(?:contrast(?:s|ed)?|compared?)\s+(?:with|to)|to\s+remember|how\s+(?:common|often|usual|frequent|hard|easy)|(?<!high[\s-])frequency|difficulty|priority|not\s+to\s+be\s+confused\s+with|(?:what\s+)?it\s+looks\s+like|when\s+(?:(?:it\s+is|it's|to|we|you)\s+)?(?:use|used|written)(?:\s+it)?|watch(?:ing)?\s+out|beware|careful|confus\w*|slips?|mistakes?|errors?|misconceptions?|absent|absences?|went\s+well|how\s+it\s+went|show\s+(and|&)\s+tell|snacks?|maths?|literacy|english|grammar|punctuation|fluency|comprehension|science|topic|history|geography|music|computing|evaluations?|reflections?|next\s+(time|steps?)|follow[\s-]?up|ideas)\b|^\s*((letter\s+)?names?|(the\s+)?(spelling\s+)?rules?|where|positions?|places?)\s*$|^\s*(review(?:ed)?|revised?|revision|recap(?:ped)?|revisited)\b|^\s*contrasts?\s*$", Any)]
     private static partial Regex NotesHeader();
 
     [GeneratedRegex(@"\b(suffix(es)?|endings?|morpholog\w*|inflections?)\b", Any)]
@@ -135,13 +139,13 @@ internal static partial class SheetHeadings
     [GeneratedRegex(@"\b(rimes?|rime\s+units?|(word\s+)?(?<!sound\s)famil(y|ies)|chunks?)\b", Any)]
     private static partial Regex RimeHeader();
 
-    [GeneratedRegex(@"^\s*(new|what|also|others?|(more|less|most|least)\s+(common|usual|often)|rarer?|rarely)\s*$|(?!^\s*(?:vowel|consonant)\s+sounds?\s*$)(?:^\s*(initial|medial|final)(\s+position)?\s*$|\b(graphemes?|gpcs?|spellings?|letters?|consonants?|vowels?|correspondences?|digraphs?|trigraphs?|doubles|double\s+letters|code|focus|objectives?|small\s+steps?|contents?|coverage|patterns?|to\s+teach|teach(ing)?|new\s+(learning|sounds?|phonics|this\s+week|today|teaching)|learning|phonics?|(first|second|third|1st|2nd|3rd|agreed|planned|weekly)\s+(new\s+)?(sounds?|graphemes?|letters?)|(joined|joint)\s+(sounds?|phonemes?)|(sounds?|letters?|graphemes?)\s+of\s+the\s+(week|day)|(mon|tues|wednes|thurs|fri)day['’]?s\s+(sounds?|letters?|graphemes?)|what(\s+is|'s|\s+we\s+teach\s+that\s+is)\s+(new|taught)|what\s+(we|they|I|children|pupils)\s+(teach|do|cover|learn|are\s+(doing|learning|taught))|taught\s+today|written|how\s+(it\s+is|it's|we)\s+(spelt|spelled|written|write\s+it)|ways?\s+(to|of|we)\s+(spell|writ)\w*(\s+it)?)\b)", Any)]
+    [GeneratedRegex(@"^\s*(new|what|this\s+week|introduc(?:e|es|ing|tion|tions)|also|others?|(more|less|most|least)\s+(common|usual|often)|rarer?|rarely)\s*$|(?!^\s*(?:vowel|consonant)\s+sounds?\s*$)(?:^\s*(initial|medial|final)(\s+position)?\s*$|\b(graphemes?|gpcs?|spellings?|letters?|consonants?|vowels?|correspondences?|digraphs?|trigraphs?|doubles|double\s+letters|code|focus|objectives?|small\s+steps?|contents?|coverage|patterns?|to\s+teach|teach(ing)?|new\s+(learning|sounds?|phonics|this\s+week|today|teaching)|learning|phonics?|(first|second|third|1st|2nd|3rd|agreed|planned|weekly|daily|phonics?|focus|target|key|today[’]?s|(this\s+)?week[’]?s)\s+(new\s+)?(sounds?|graphemes?|letters?)|(joined|joint)\s+(sounds?|phonemes?)|(sounds?|letters?|graphemes?)\s+of\s+the\s+(week|day)|(mon|tues|wednes|thurs|fri)day['’]?s\s+(sounds?|letters?|graphemes?)|sounds?\s+to\s+(introduce|cover|learn)|(sounds?|letters?|graphemes?)\s+(taught|learnt|learned|introduced)\s+(this\s+week|today|in\s+class)|what(\s+is|'s|\s+we\s+teach\s+that\s+is)\s+(new|taught)|what\s+(we|they|I|children|pupils)\s+(teach|do|cover|learn|are\s+(doing|learning|taught))|taught\s+today|written|how\s+(it\s+is|it's|we)\s+(spelt|spelled|written|write\s+it)|ways?\s+(to|of|we)\s+(spell|writ)\w*(\s+it)?)\b)", Any)]
     private static partial Regex PartHeader();
 
     [GeneratedRegex(@"\bwords?\s+((for|to)\s+)?(read|spell|writ|blend|segment)\w*|\b(read|spell|writ)ing\s+words?\b|\bspellings?\s+(test|list|words?)\b|\bspellings?\s+(to\s+(learn|take|practi[sc]e|send)|for\s+home|sent)\b|\b(home|take[\s-]home)\s+spellings?\b", Any)]
     private static partial Regex WordsForHeader();
 
-    [GeneratedRegex(@"\b(examples?|e\.?g\.?|key\s?words?|words?|objects?|as\s+in|picture|anchor|mnemonic|practice|read(ing)?|spell|decodable)\b|^\s*(blend|build|make|write)\s*$", Any)]
+    [GeneratedRegex(@"\b(examples?|e\.?g\.?|such\s+as|key\s?words?|words?|objects?|as\s+in|picture|anchor|mnemonic|practice|read(ing)?|spell|decodable)\b|^\s*(blend|build|make|write)\s*$", Any)]
     private static partial Regex WordHeader();
 
     [GeneratedRegex(@"^\W*(the\s+|its\s+|our\s+)?(new\s+)?((rules?|places?|positions?)\s*(/|and|&|or|,)\s*)?(sound\s+famil(?:y|ies)|(?:vowel\s+|consonant\s+)?sounds?|phonemes?|ipa|says|also\s+says|new\s+sounds?|we\s+say|it\s+says|sounds?\s+like|pronunciation)(\s+(taught|it\s+makes|made|\(s\)|(of|for)\s+the\s+(week|day)|this\s+week|today))?\s*\d?\W*$", Any)]

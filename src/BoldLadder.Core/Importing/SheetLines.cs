@@ -124,6 +124,6 @@ internal static partial class SheetLines
     [GeneratedRegex(@"(?<=[;,])(?=\s)|(?<=\s)(?=[-–—]\s)", Any)]
     private static partial Regex Remarks();
 
-    [GeneratedRegex(@"\n|(?<=[.;,)])\s+(?=(?:tricky|sight|heart|common|high[\s-]frequency|exception)\b[^:\n]{0,24}:)|(?:,?\s+(?:plus|and|with)\s+|\s*[+&]\s*)(?:the\s+)?(?=(?:tricky|sight|heart)(?:\s+words?\b|\s*:))", Any)]
+    [GeneratedRegex(@"\n|(?<=[.;,)])\s+(?=(?:tricky|sight|heart|common|high[\s-]frequency|exception)\b[^:\n]{0,24}:)|(?:,?\s+(?:plus|and|with)\s+|\s*[+&]\s*)(?:the\s+)?(?=(?:(?:tricky|sight|heart|exception|common\s+exception|high[\s-]frequency)(?:\s+words?\b|\s*:)|(?:hfw|cew|tw)s?\b))|\s+(?=(?:HFW|CEW|TW)s?\s*[:–-])", Any)]
     private static partial Regex LineEnds();
 }

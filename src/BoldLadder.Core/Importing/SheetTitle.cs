@@ -23,7 +23,7 @@ internal static partial class SheetTitle
     }
 
     private static bool IsTitle(string text, bool maySaySection, PartReader reader) => (SheetWords.NamesPlan(text) || Whose().IsMatch(text))
-        && SheetWords.Labelled(text) is null && (maySaySection || !SheetWords.IsSection(text)) && !SheetWords.IsWeek(text) && !reader.LooksLikePart(text);
+        && SheetWords.Labelled(text) is null && (maySaySection || !SheetWords.IsSection(text)) && !SheetWords.IsWeek(text) && ((SheetWords.NamesPlan(text) && !text.Contains(',', StringComparison.Ordinal)) || !reader.LooksLikePart(text));
 
     // A school, and the year it is for.
     [GeneratedRegex(@"\b(school|academy|nursery|infants|juniors)\s*$|\b20\d\d\s*[-–/]\s*(20)?\d\d\s*$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]

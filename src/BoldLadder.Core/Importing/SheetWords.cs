@@ -58,7 +58,7 @@ internal static partial class SheetWords
     /// <summary>True for what a whole sheet is called: <i>catch-up plan for spring</i>.</summary>
     public static bool NamesPlan(string text) => text.Trim().Contains(' ', StringComparison.Ordinal) && Plan().IsMatch(text);
 
-    [GeneratedRegex(@"\b(plan|overview|timetable|programme?|schedule|progression|scope|sequence)\b", Any)]
+    [GeneratedRegex(@"\b(plan|overview|timetable|programme?|schedule|progression|scope|sequence|order\s+(of|for)|map)\b", Any)]
     private static partial Regex Plan();
 
     /// <summary>True for the year that a class is in: <i>Reception</i>, <i>Year 1</i>, <i>P2</i>.</summary>
@@ -201,6 +201,6 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^(no\.?\s*|#|lesson\s*|step\s*|session\s*|rung\s*|day\s*)?\d{1,3}(st|nd|rd|th)?\s*[.):]?$", Any)]
     private static partial Regex Ordinal();
 
-    [GeneratedRegex(@"^\s*(?:(?<label>[^:=]{1,60}?)\s*(:|\s[-–—=→]\s)|(?<label>(?:set|step|stage|group|unit|block|band|list|lesson|week)\s+(?:\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten))\s+(?:is|are|has|covers|contains|includes|teaches)\s+|(?<label>(?:tricky|sight|heart)\s+words?)\s(?!are\b|is\b|will\b|taught\b|from\b|as\b|in\b|for\b))\s*(?<rest>.+)$", Any | RegexOptions.Singleline)]
+    [GeneratedRegex(@"^\s*(?:(?<label>[^:=]{1,60}?)\s*(:|\s[-–—=→]\s)|(?<label>(?:set|step|stage|group|unit|block|band|list|lesson|week)\s+(?:\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten))\s+(?:is|are|has|covers|contains|includes|teaches)\s+|(?<label>(?:tricky|sight|heart)\s+words?)\s(?!(?:are|is|will|taught|from|as|in|for)\b\s*\S))\s*(?<rest>.+)$", Any | RegexOptions.Singleline)]
     private static partial Regex Label();
 }

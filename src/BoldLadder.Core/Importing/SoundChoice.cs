@@ -249,8 +249,8 @@ public sealed class SoundChoice(SchoolWords words, SpellingShares shares)
 
         // Hello to sounds, beside o: of a phrase one word happens to hold a letter, not as it is met first.
         var total = counts.Values.Sum();
-        // Nor does fa, alone beside the first a: children do not know it.
-        if (total == 1 && (told.Count > 2 || !told.Exists(x => words.FindWord(x) is { Everyday: true })) && part.Letters.Length == 1 && !FirstMet.Contains(counts.First().Key.Key))
+        // Nor does fa, alone beside the first a: children do not know it, and it does not begin so, as gem does.
+        if (total == 1 && (told.Count > 2 || !told.Exists(x => words.FindWord(x) is { Everyday: true } || x.StartsWith(part.Letters, StringComparison.Ordinal))) && part.Letters.Length == 1 && !FirstMet.Contains(counts.First().Key.Key))
         {
             return null;
         }

@@ -1,4 +1,5 @@
 using System.Globalization;
+using System.Text.RegularExpressions;
 using AngleSharp.Dom;
 using AngleSharp.Html.Parser;
 using BoldLadder.Core.Importing;
@@ -8,7 +9,7 @@ using CsvHelper.Configuration;
 namespace BoldLadder.Server.Importing;
 
 /// <summary>Sheets of plain text: a file with commas, semicolons or tabs, and a table or a list that was pasted.</summary>
-public static class TextSheets
+public static partial class TextSheets
 {
     /// <param name="delimiter">What divides the cells; found out when it is not said.</param>
     public static IReadOnlyList<Sheet> Of(string name, string text, char? delimiter)
@@ -18,7 +19,7 @@ public static class TextSheets
         using var csv = new CsvParser(reader, new CsvConfiguration(CultureInfo.InvariantCulture)
         {
             Delimiter = divides.ToString(), BadDataFound = null, HasHeaderRecord = false, IgnoreBlankLines = false, MaxFieldSize = SheetFile.LongestCell * 20,
-            Mode = divides == '\t' && !text.Contains("\t\"", StringComparison.Ordinal) && !text.StartsWith('"') ? CsvMode.NoEscape : CsvMode.RFC4180,
+            Mode = divides == '\t' && !text.Contains("\t\"", StringComparison.Ordinal) && !text.Contains("\n\"", StringComparison.Ordinal) && !text.StartsWith('"') ? CsvMode.NoEscape : CsvMode.RFC4180,
         });
         var lines = new List<IReadOnlyList<string>>();
         try
@@ -143,11 +144,18 @@ public static class TextSheets
         }
     }
 
-    // The sign that divides most lines alike.
+    // The sign that divides most lines, and into as many cells each; what stands in quotes divides none, nor do commas and
+    // semicolons of what is said: a space comes after those, and they stand in a line here and there.
     private static char Delimiter(string text)
     {
-        var lines = text.Split('\n').Where(x => x.Trim().Length > 0).Take(30).ToList();
-        return new[] { '\t', ';', ',' }.OrderByDescending(d => lines.Count(x => x.Contains(d))).ThenBy(d => d == ',' ? 1 : 0)
-            .FirstOrDefault(d => lines.Any(x => x.Contains(d)), ',');
+        var unquoted = InQuotes().Replace(text, "");
+        var lines = unquoted.Split('\n').Where(x => x.Trim().Length > 0).Take(30).ToList();
+        int Alike(char d) => lines.Select(x => x.Count(c => c == d)).Where(x => x > 0).CountBy(x => x).Select(x => x.Value).DefaultIfEmpty().Max();
+        bool IsSaid(char d) => d != '\t' && unquoted.Count(x => x == d) is var all && unquoted.Split($"{d} ").Length - 1 is var spaced && spaced * 10 >= all * 8;
+        return new[] { '\t', ';', ',' }.Where(d => lines.Any(x => x.Contains(d)) && !(IsSaid(d) && Alike(d) * 10 < lines.Count * 8))
+            .OrderBy(IsSaid).ThenByDescending(Alike).ThenByDescending(d => lines.Count(x => x.Contains(d))).FirstOrDefault('\t');
     }
+
+    [GeneratedRegex("\"[^\"]*\"")]
+    private static partial Regex InQuotes();
 }
