@@ -44,10 +44,34 @@ public class SchoolSheetsTests
     public void Rungs_come_row_by_row_or_where_weeks_and_terms_stand_side_by_side_column_by_column() => Assert.All(WrittenSheet.Names, name =>
     {
         var (written, imported) = Bring(name);
+        Assert.True(written.Has("order", "times") || InOrder(written, imported), name);
+    });
+
+    private static bool InOrder(WrittenSheet written, ImportedLadder imported)
+    {
         var cells = imported.Rungs.Select(x => written.Cells.FirstOrDefault(c => c.Address == x.Sources[0].Cell)).OfType<WrittenCell>().ToList();
         var places = cells.Select(x => written.Has("order", "columns") ? (x.Column, x.Row) : (x.Row, x.Column)).ToList();
-        Assert.True(written.Has("order", "times") || places.SequenceEqual(places.Order()), name);
-    });
+        return places.SequenceEqual(places.Order());
+    }
+
+    [Theory]
+    [InlineData(1)]
+    [InlineData(2)]
+    [InlineData(3)]
+    [InlineData(4)]
+    public void Sheets_made_by_dice_are_read_as_they_were_meant(int round)
+    {
+        var wrong = new List<string>();
+        for (var seed = round * 1000; seed < (round * 1000) + 40; seed++)
+        {
+            var written = WrittenSheet.Of($"diced-{seed}", DicedSheets.Make(seed));
+            var imported = Read(written, Sheets(written));
+            var (expected, got) = (written.Cells.SelectMany(x => x.Gives).Order(StringComparer.Ordinal).ToList(), imported.Rungs.SelectMany(x => Tokens(x, imported)).Order(StringComparer.Ordinal).ToList());
+            wrong.AddRange(expected.SequenceEqual(got) && InOrder(written, imported) && imported.Columns.All(x => x.Choices.Count == 0) ? [] : [$"{seed}: {string.Join(' ', expected.Except(got))} missing, {string.Join(' ', got.Except(expected))} not meant; {string.Join(" / ", imported.Columns.Select(x => $"{x.Heading}={x.Role}"))}\n{string.Join("\n", DicedSheets.Make(seed))}"]);
+        }
+
+        Assert.True(wrong.Count == 0, string.Join("\n", wrong));
+    }
 
     public static TheoryData<string> Changes => [.. Changed.Keys];
 
@@ -142,9 +166,11 @@ public class SchoolSheetsTests
     private static (WrittenSheet Written, IReadOnlyList<Sheet> Sheets) Sheets(string name)
     {
         var written = WrittenSheet.Read(name);
-        return (written, written.Kind is "pasted" or "html" ? TextSheets.Pasted(SheetMaker.Pasted(written))
-            : SheetFile.Read($"{name}.{(written.Kind == "ssv" ? "csv" : written.Kind)}", SheetMaker.Make(written)));
+        return (written, Sheets(written));
     }
+
+    private static IReadOnlyList<Sheet> Sheets(WrittenSheet written) => written.Kind is "pasted" or "html" ? TextSheets.Pasted(SheetMaker.Pasted(written))
+        : SheetFile.Read($"{written.Name}.{(written.Kind == "ssv" ? "csv" : written.Kind)}", SheetMaker.Make(written));
 
     private static ImportedLadder Read(WrittenSheet written, IReadOnlyList<Sheet> sheets)
     {

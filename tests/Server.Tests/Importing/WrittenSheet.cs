@@ -35,10 +35,12 @@ public sealed class WrittenSheet
 
     public static IReadOnlyList<string> Names => [.. Directory.GetFiles(Path.Combine(App.Root, "tests", "sheets"), "*.txt").Select(x => Path.GetFileNameWithoutExtension(x)!).Order(StringComparer.Ordinal)];
 
-    public static WrittenSheet Read(string name)
+    public static WrittenSheet Read(string name) => Of(name, File.ReadAllLines(Path.Combine(App.Root, "tests", "sheets", $"{name}.txt")));
+
+    public static WrittenSheet Of(string name, IReadOnlyList<string> lines)
     {
         var (said, cells, row) = (new List<(string Word, string Value)>(), new List<WrittenCell>(), 0);
-        foreach (var line in File.ReadAllLines(Path.Combine(App.Root, "tests", "sheets", $"{name}.txt")))
+        foreach (var line in lines)
         {
             if (line.StartsWith('@'))
             {
