@@ -85,7 +85,7 @@ internal sealed class LoneCells(SheetLayout layout, PartReader reader, SchoolWor
             return false;
         }
 
-        if (sheet.Rungs.Count == 0 && cell.Row == 1 && sheet.Title.Length == 0 && PartReader.WithoutBrackets(text).Trim().Split(' ') is { Length: > 1 } said && said.All(x => x.All(char.IsAsciiDigit) || (char.IsAsciiLetter(x[^1]) && words.FindWord(x) is not null))
+        if (sheet.Rungs.Count == 0 && cell.Row == 1 && sheet.Title.Length == 0 && !text.Contains(" as in ", StringComparison.Ordinal) && PartReader.WithoutBrackets(text).Trim().Split(' ') is { Length: > 1 } said && said.All(x => x.All(char.IsAsciiDigit) || (char.IsAsciiLetter(x[^1]) && words.FindWord(x) is not null))
             && (said.All(x => x.Length > 2) || (said.Length > TitleFrom && said.Any(x => !reader.IsLearntByHeart(x.ToLowerInvariant())))))
         {
             sheet.Title = text;

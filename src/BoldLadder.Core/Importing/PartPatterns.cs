@@ -39,8 +39,9 @@ internal static partial class PartPatterns
     [GeneratedRegex(@"\b(?:digraphs?|trigraphs?|teams?|controlled|bossy|vowel\s+r|graphemes?|phonemes?)\b", Any)]
     public static partial Regex KindOfLetters();
 
-    // Letters between strokes, one after another, with nothing between or one stroke more: /k/ /i/, /k/ / /i/.
-    [GeneratedRegex(@"^\s*(?:(?<sound>/[^/\s]{1,5}/)\s*(?:/\s+)?(?=/|$)){2,}$")]
+    // Letters between strokes, one after another, with nothing between or one stroke more: /k/ /i/, /k/ / /i/; and among them
+    // letters with the word that shows them: /k/ ea (bread) /i/.
+    [GeneratedRegex(@"^\s*(?=.*/[^/\s]{1,5}/.*/[^/\s]{1,5}/|[^/])(?=.*/[^/\s]{1,5}/)(?:(?<sound>/[^/\s]{1,5}/|[a-z_-]{1,4}\s\([a-z]+\))\s*(?:/\s+)?(?=/|[a-z_-]{1,4}\s\(|$)){2,}$", Any)]
     public static partial Regex SoundsInRow();
 
     // How a sound is called: /ai/ as in day.

@@ -258,7 +258,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
             }
 
             // "The" and "said" in quotes and nothing beside them are words to learn.
-            return sounds.Count == 0 && named.Count > 0 && Quotes().IsMatch(piece) && !Brackets().IsMatch(piece) ? [.. named.Select(x => WrittenPart.Plain(WrittenKind.Word, x))] : [.. LettersOfIpa(sounds, named, both, place)];
+            return sounds.Count == 0 && named.Count > 0 && Quotes().IsMatch(piece) && !Brackets().IsMatch(piece) ? [.. named.Select(x => WrittenPart.Plain(WrittenKind.Word, x))] : [.. _token.OfIpa(sounds, named, both, place)];
         }
 
         if (TokenReader.Split(main, isSplit) is { } split)
@@ -347,10 +347,4 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
             }
         }
     }
-
-    private IEnumerable<WrittenPart> LettersOfIpa(List<string> sounds, List<string> named, bool both, WrittenPlace place) => sounds.Count == 0
-        ? []
-        : sounds.Select(x => SoundNames.Find(x, "").ToList() is [var only] && _token.Known(only.Key.Split('+')[0])
-            ? new WrittenPart(WrittenKind.Grapheme, only.Key.Split('+')[0], [x], named, both, place)
-            : WrittenPart.Plain(WrittenKind.Kept, $"/{x}/"));
 }

@@ -39,7 +39,7 @@ internal static partial class RowLabels
             return [.. inOrder.Select((x, at) => x with { Row = at + 1, Column = 1, Named = x.Address })];
         }
 
-        if ((Planner(sheet, rows, left) ?? Grids(sheet, rows, left)) is { } planned)
+        if ((Planner(sheet, rows, left) ?? Grids(sheet, rows, left) ?? Steps(rows)) is { } planned)
         {
             return planned;
         }
@@ -144,6 +144,30 @@ internal static partial class RowLabels
         }
 
         Leave(sheet, rows, [.. placed, .. labels.Select(x => x[0])], left);
+        return placed;
+    }
+
+    // "Step 1 | h, c, y", and below it "Words | hat, hen" and "Tricky words | the", again for every step: a row for each. Null for
+    // any other sheet.
+    private static List<SheetCell>? Steps(List<List<SheetCell>> rows)
+    {
+        var labels = rows.FindAll(x => x.Count == 2 && SheetHeadings.RoleOf(x[0].Text) is ColumnRole.Words or ColumnRole.TrickyWords);
+        var steps = rows.FindAll(x => x.Count == 2 && (SheetWords.IsWeek(x[0].Text) || SheetWords.IsSection(x[0].Text)));
+        if (steps.Count < 2 || !labels.GroupBy(x => KeyOf(x[0])).Any(x => x.Count() > 1) || rows.Any(x => x.Count != 1 && !labels.Contains(x) && !steps.Contains(x)) || labels.Exists(x => x[0].Row < steps[0][0].Row))
+        {
+            return null;
+        }
+
+        var heads = HeadsOf(labels);
+        var first = steps[0][0];
+        List<SheetCell> placed = [first with { Row = 1, Column = 1, Text = "Step", Named = first.Address }, first with { Row = 1, Column = 2, Text = "Graphemes", Named = first.Address }, .. heads.Select((x, i) => x with { Row = 1, Column = i + 3, Named = x.Address })];
+        var at = 1;
+        foreach (var row in rows)
+        {
+            at += labels.Contains(row) ? 0 : 1;
+            placed.AddRange(labels.Contains(row) ? [row[1] with { Row = at, Column = heads.FindIndex(h => KeyOf(h) == KeyOf(row[0])) + 3, Named = row[1].Address }] : row.Select((x, i) => x with { Row = at, Column = i + 1, Named = x.Address }));
+        }
+
         return placed;
     }
 

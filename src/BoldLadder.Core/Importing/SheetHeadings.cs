@@ -69,7 +69,7 @@ internal static partial class SheetHeadings
     [GeneratedRegex(@"\b(tricky|exceptions?|sight|heart\s+words?|irregular|high[\s-]?freq\w*|hfws?|cews?|tws?|common\s+words?|undecodable|non[\s-]?decodable|not\s+yet\s+decodable|(hard|harder|difficult)\s+to\s+(read|spell)|by\s+heart|whole\s+words?|special\s+words?|odd\s+words?|words?\s+(\w+\s+){0,4}to\s+(learn|know|remember)|(can['’]?t|cannot|can\s+not|don['’]?t|do\s+not)\s+((they|we|you|children)\s+)?(yet\s+)?(be\s+)?(sound|decod|blend|work)\w*)\b", Any)]
     private static partial Regex TrickyHeader();
 
-    [GeneratedRegex(@"^\s*(total|count|sum(?!\s*\d)|running|cumulative(?!\s+words)|so\s+far|how\s+many|%|percent\w*|done\??|secure\??|tested\??|taught\??|tick|ticked|rag|initials|initial\s*$|colou?r|status|page|pages?)\b", Any)]
+    [GeneratedRegex(@"^\s*(total|count|sum(?!\s*\d)|running|cumulative(?!\s+words)|so\s+far|how\s+many|%|percent\w*|done\??|secure\??|tested\??|taught(?!\s+(sounds?|graphemes?|letters?|phonemes?|gpcs?)\b)\??|tick|ticked|rag|initials|initial\s*$|colou?r|status|page|pages?)\b", Any)]
     private static partial Regex LeftOutHeader();
 
     [GeneratedRegex(@"^\s*((teaching\s+|school\s+)?(week|wk|weeks|fortnights?)|(week|wk)\s*(no\.?|number|#)|week\s+of\s+(the\s+)?term)\s*\.?\s*$", Any)]

@@ -74,6 +74,17 @@ internal sealed class SheetReading
             return;
         }
 
+        // Phonics | Words, over the headings: names of columns together.
+        if (row.Count > 1 && row.All(x => _layout.IsAboveAll(x) && _reader.Read(x.Text).All(p => p.Kind is WrittenKind.Word or WrittenKind.Kept) && SheetHeadings.RoleOf(x.Text) is not null))
+        {
+            foreach (var cell in row)
+            {
+                Leave(cell, LeftOutReason.Title);
+            }
+
+            return;
+        }
+
         // A day off across a row, whatever else stands in it.
         if (row.Any(x => SheetWords.IsHoliday(x.Text)) && row.All(x => SheetWords.IsHoliday(x.Text) || SheetPosition.IsLabel(x, _layout)))
         {

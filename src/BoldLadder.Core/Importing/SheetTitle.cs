@@ -26,6 +26,6 @@ internal static partial class SheetTitle
         && SheetWords.Labelled(text) is null && (maySaySection || !SheetWords.IsSection(text)) && !SheetWords.IsWeek(text) && ((SheetWords.NamesPlan(text) && !text.Contains(',', StringComparison.Ordinal)) || !reader.LooksLikePart(text));
 
     // A school, and the year it is for.
-    [GeneratedRegex(@"\b(school|academy|nursery|infants|juniors)\s*$|\b20\d\d\s*[-–/]\s*(20)?\d\d\s*$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
+    [GeneratedRegex(@"\b(school|academy|nursery|primary|infants|juniors)\s*$|\b20\d\d\s*[-–/]\s*(20)?\d\d\s*$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
     private static partial Regex Whose();
 }

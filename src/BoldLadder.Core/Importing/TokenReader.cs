@@ -124,6 +124,13 @@ internal sealed class TokenReader(CorrespondenceTable table, SchoolWords words)
         text == "y" && named.Count == 0 && !asEnding ? true : named.Count > 0 ? (!asEnding || text is "y") && named.All(x => words.FindWord(x) is { } word && word.Ended?.Taught != Endings.AsTaught(text))
             : !asEnding && !last && text is not ("ed" or "ing" or "est");
 
+    /// <summary>The letters that sounds in the letters of phonetics are mostly written with, or each sound kept.</summary>
+    public IEnumerable<WrittenPart> OfIpa(List<string> sounds, List<string> named, bool both, WrittenPlace place) => sounds.Count == 0
+        ? []
+        : sounds.Select(x => SoundNames.Find(x, "").ToList() is [var only] && Known(only.Key.Split('+')[0])
+            ? new WrittenPart(WrittenKind.Grapheme, only.Key.Split('+')[0], [x], named, both, place)
+            : WrittenPart.Plain(WrittenKind.Kept, $"/{x}/"));
+
     public static string? Split(string text, bool said)
     {
         var match = SplitForm().Match(text.Trim());

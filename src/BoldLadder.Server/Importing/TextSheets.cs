@@ -152,7 +152,9 @@ public static partial class TextSheets
         var lines = unquoted.Split('\n').Where(x => x.Trim().Length > 0).Take(30).ToList();
         int Alike(char d) => lines.Select(x => x.Count(c => c == d)).Where(x => x > 0).CountBy(x => x).Select(x => x.Value).DefaultIfEmpty().Max();
         bool IsSaid(char d) => d != '\t' && unquoted.Count(x => x == d) is var all && unquoted.Split($"{d} ").Length - 1 is var spaced && spaced * 10 >= all * 8;
-        return new[] { '\t', ';', ',' }.Where(d => lines.Any(x => x.Contains(d)) && !(IsSaid(d) && Alike(d) * 10 < lines.Count * 8))
+        // Autumn 1: r, s, j.
+        bool IsListed(char d) => lines.Count(x => x.Split(d) is { Length: > 1 } cells && (cells[0].Contains(": ", StringComparison.Ordinal) || cells[0].Contains(" - ", StringComparison.Ordinal))) * 2 > lines.Count;
+        return new[] { '\t', ';', ',' }.Where(d => lines.Any(x => x.Contains(d)) && !(IsSaid(d) && (Alike(d) * 10 < lines.Count * 8 || IsListed(d))))
             .OrderBy(IsSaid).ThenByDescending(Alike).ThenByDescending(d => lines.Count(x => x.Contains(d))).FirstOrDefault('\t');
     }
 
