@@ -14,10 +14,8 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
 {
     private readonly TokenReader _token = new(table, words);
 
-    private const int LongestCell = 600, MostTokens = 14, ToldInRow = 4;
-
     // So many words without a comma are a phrase.
-    private const int Phrase = 4;
+    private const int LongestCell = 600, MostTokens = 14, ToldInRow = 4, Phrase = 4;
 
     /// <summary>Words commoner than this stand in sentences rather than in talk of letters.</summary>
     private const int Talk = 300;
@@ -27,11 +25,12 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
     public IReadOnlyList<WrittenPart> Read(string text, ColumnRole column = ColumnRole.Parts)
     {
         text = Plainer(text);
-        text = SoundsInRow().Match(text) is { Success: true } row ? string.Join(", ", row.Groups["sound"].Captures.Select(x => x.Value)) : text;
         if (text.Length is 0 or > LongestCell)
         {
             return text.Length == 0 ? [] : [WrittenPart.Plain(WrittenKind.Kept, text)];
         }
+
+        text = SoundsInRow().Match(text) is { Success: true } row ? string.Join(", ", row.Groups["sound"].Captures.Select(x => x.Value)) : text;
 
         // Days of the week: a heading of words, and none of them to be learnt by heart.
         if (SheetWords.NamesHalf(text) || OfThe().IsMatch(text))

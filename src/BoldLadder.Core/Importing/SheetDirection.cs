@@ -9,7 +9,7 @@ internal static partial class SheetDirection
     /// <summary>Headings stand in this row at the latest.</summary>
     public const int LastHeaderRow = 14;
 
-    private const int FewestLists = 3, ShortestList = 3;
+    private const int FewestLists = 3, ShortestList = 3, LongestNumber = 3;
 
     /// <summary>Red list, blue list, green list: under names that nobody knows nothing but letters, and no column that numbers the rows. The red group and the blue are children, who may each have an order of their own.</summary>
     public static bool ListsAcross(IReadOnlyList<SheetCell> cells, PartReader reader)
@@ -101,7 +101,7 @@ internal static partial class SheetDirection
         return weeks.Count == 0 ? cells : [.. cells.Select(x => weeks.Contains(x) ? x with { Text = $"Week {x.Text.Trim()}", Named = x.Address } : x)];
     }
 
-    private static List<SheetCell> Numbers(List<SheetCell> row) => row.FindAll(x => x.Text.Trim().All(char.IsAsciiDigit));
+    private static List<SheetCell> Numbers(List<SheetCell> row) => row.FindAll(x => x.Text.Trim() is { Length: <= LongestNumber } number && number.All(char.IsAsciiDigit));
 
     // Numbers that count on, and nothing besides but what they count: Week, Autumn 1.
     private static bool IsNumbers(List<SheetCell> row) => Numbers(row) is { Count: >= 2 } numbers && numbers.Zip(numbers.Skip(1)).All(x => x.Second.Column > x.First.Column && int.Parse(x.Second.Text, CultureInfo.InvariantCulture) == int.Parse(x.First.Text, CultureInfo.InvariantCulture) + 1)

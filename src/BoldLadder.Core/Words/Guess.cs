@@ -9,7 +9,8 @@ public static class Guess
     private const int Most = 3, ShortestPart = 3;
 
     /// <summary>The likeliest splits, best first; none when the letters are not a to z or fit no correspondence.</summary>
-    public static IReadOnlyList<Segmentation> Of(string word, CorrespondenceTable table, SchoolWords words)
+    /// <param name="elsewhere">The word as the school has it in another accent, which is likelier than any other; null when it has not.</param>
+    public static IReadOnlyList<Segmentation> Of(string word, CorrespondenceTable table, SchoolWords words, OwnWord? elsewhere = null)
     {
         if (word.Length is 0 or > 40 || word.AsSpan().ContainsAnyExceptInRange('a', 'z'))
         {
@@ -22,7 +23,7 @@ public static class Guess
             .Select(at => (First: words.Find(word[..at]), Second: words.Find(word[at..])))
             .Where(x => x is { First.Readings.Count: > 0, Second.Readings.Count: > 0 })
             .Select(x => Join(x.First!.Readings[0], x.Second!.Readings[0]));
-        return [.. ended.Concat(joined).OfType<Segmentation>().Concat(PlausibleReadings.Of(word, table)).Append(Split(word, table)).OfType<Segmentation>()
+        return [.. (elsewhere?.Readings ?? []).Concat(ended.Concat(joined).OfType<Segmentation>()).Concat(PlausibleReadings.Of(word, table)).Append(Split(word, table)).OfType<Segmentation>()
             .Distinct().Take(Most)];
     }
 

@@ -28,6 +28,6 @@ public sealed record SchoolSettings(
 
     public IReadOnlyList<OwnWord> OwnWordsIn(Accent accent) => [.. AllOwnWords[accent.Id]];
 
-    /// <summary>A word that the school has of its own in some accent, or null: what its split is likely to be in another.</summary>
+    /// <summary>A word that the school has of its own in some accent, or null.</summary>
     public OwnWord? OwnElsewhere(string key) => AllOwnWords.SelectMany(x => x).FirstOrDefault(x => x.Key == key);
 }

@@ -49,7 +49,7 @@ internal static class OwnWordsCsv
         }
 
         using var csv = new CsvParser(new StringReader(text), Settings());
-        var words = new Dictionary<(string Word, string Accent), OwnWord>();
+        var (words, counts) = (new Dictionary<(string Word, string Accent), OwnWord>(), new Dictionary<string, int>());
         var heading = csv.Read() ? csv.Record?.Select(x => x.Trim().ToLowerInvariant()).ToArray() ?? [] : [];
         if (!heading.SequenceEqual(Heading) && !heading.SequenceEqual(WithoutAccent))
         {
@@ -85,7 +85,7 @@ internal static class OwnWordsCsv
                 return null;
             }
 
-            if (words.Keys.Count(x => x.Accent == accent) > OwnWordRoutes.MostWords)
+            if ((counts[accent] = counts.GetValueOrDefault(accent) + 1) > OwnWordRoutes.MostWords)
             {
                 problem = $"Line {line}: a school keeps at most {OwnWordRoutes.MostWords} words of its own in one accent.";
                 return null;

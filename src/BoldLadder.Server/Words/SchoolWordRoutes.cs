@@ -82,7 +82,7 @@ public static class SchoolWordRoutes
     private static WordView Guessed(string spelling, Classroom room, Judge judge, ShippedData shipped)
     {
         var key = spelling.ToLowerInvariant();
-        var guess = room.School.OwnElsewhere(key)?.Readings[0] ?? (Guess.Of(key, shipped.Correspondences, room.Stock.Words) is [var likeliest, ..] ? likeliest : null);
+        var guess = Guess.Of(key, shipped.Correspondences, room.Stock.Words, room.School.OwnElsewhere(key)) is [var likeliest, ..] ? likeliest : null;
         var blockers = guess is null ? [] : judge.Blockers(guess, null);
         var structure = guess is null ? default : Structure.Of(guess);
         return new WordView(

@@ -231,6 +231,13 @@ public class LadderImportTests
         Assert.Equal(offered, string.Join(' ', new MeantParts(Words, new SpellingShares(Words, Table)).Of(typed).Select(x => x.Thing.Key)));
 
     [Fact]
+    public void A_telephone_number_beside_another_counts_no_weeks()
+    {
+        var sheet = Sheet.Of("Plan", [["", "07700900123", "07700900124"], ["Week", "Sounds", "Notes"], ["1", "n", ""], ["2", "o", ""], ["3", "d", ""]]);
+        Assert.Equal("n:n o:o d:d", Teaches(Import.Read([sheet], 0, new Dictionary<int, ColumnRole>(), new Dictionary<string, string>())));
+    }
+
+    [Fact]
     public void An_import_never_yields_a_part_that_its_cell_does_not_support()
     {
         string[] pool =

@@ -122,6 +122,8 @@ public class WordKnowledgeTests
     public void An_unknown_word_is_guessed_from_known_ones_with_several_splits()
     {
         Assert.Equal("d:d o:o g:g b:b oa:oa t:t", Guess.Of("dogboat", Table, World.South.Words)[0].ToString());
+        Assert.True(Segmentation.TryParse("dogboat", "d:d o:oa g:g b:b oa:oa t:t", out var elsewhere, out _));
+        Assert.Equal(elsewhere, Guess.Of("dogboat", Table, World.South.Words, new OwnWord("dogboat", [elsewhere], null, ""))[0]);
         Assert.StartsWith("z:z o:o n:n k:k", Guess.Of("zonk", Table, World.South.Words)[0].ToString().Replace("n:ng", "n:n", StringComparison.Ordinal));
         Assert.True(Guess.Of("streab", Table, World.South.Words).Count > 1);
     }

@@ -59,7 +59,7 @@ internal sealed class DicedSheets
         _notes = Of("Notes", "Comments", "Resources", "Ideas", "Games", "To do", "Equipment", "Next steps", "Group lead");
         _week = Of("Week", "Wk", "Week no.", "Wk.");
         _learnt = new Queue<string>(Shuffled("the to I no go into he she we me be was you they all my her said have like so do some come were there little one out what when".Split(' ')));
-        List<Part> singles = Shuffled(Read(Letters)), later = Shuffled([.. Read(Digraphs).Take(34).Where(_ => Half()), .. Shuffled(Read(Unsure, unsure: true)).DistinctBy(x => x.Letters).Take(3)]);
+        List<Part> singles = Shuffled(Read(Letters)), later = Shuffled([.. Read(Digraphs).Where(_ => Half()), .. Shuffled(Read(Unsure, unsure: true)).DistinctBy(x => x.Letters).Take(3)]);
         var known = Half() ? 0 : 12;
         _parts = [.. singles.Skip(known).Concat(later).Concat(Shuffled(Read(Endings)).Take(_dice.Next(3))).Take(_dice.Next(8, 40))];
     }
