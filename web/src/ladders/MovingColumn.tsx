@@ -1,15 +1,13 @@
-import { useDeferredValue } from 'react';
 import { Button } from 'react-bootstrap';
 import type { ClashKind, DestinationView, LadderView, RungName } from '../api/schema';
 import { useTerms } from '../api/useTerms';
 import { shown } from '../word/grapheme';
-import { destinationOf, setMoving, useMoving } from './moving';
+import { destinationOf, setMoving, useMovingLater } from './moving';
 import type { useMove } from './useMove';
 
 /** What would change if the rungs that move were put down where they are held: beside them, while they move. */
 export function MovingColumn({ ladder, move }: { ladder: LadderView; move: ReturnType<typeof useMove> }) {
-  // The line follows the hand at once; what would change is told a moment after.
-  const moving = useDeferredValue(useMoving());
+  const moving = useMovingLater();
   const to = destinationOf(moving);
   const rungs = moving?.all?.moving ?? [];
   const targetsNow = ladder.sections.flatMap((x) => x.rungs).find((x) => x.rung.id === rungs[0]?.id)?.targets;

@@ -3,7 +3,7 @@ import { combine } from '@atlaskit/pragmatic-drag-and-drop/combine';
 import { draggable, dropTargetForElements } from '@atlaskit/pragmatic-drag-and-drop/element/adapter';
 import { useEffect, useMemo, useRef, type MouseEvent, type RefObject } from 'react';
 import type { LadderView, SectionView } from '../api/schema';
-import { destinationOf, useMoving, useMovingIds } from './moving';
+import { destinationOf, moved, onMoving, useMovingIds } from './moving';
 import { RungRow } from './RungRow';
 
 interface Props {
@@ -92,31 +92,38 @@ function SectionHead({ section, chosen, onSection }: HeadProps) {
   );
 }
 
-/** Where what moves would be put: a line between two rungs, with the number it would have. */
+/**
+ * Where what moves would be put: a line between two rungs, with the number it would have. Placed outside of what is
+ * drawn again: it follows a hand on a slow machine, and where rows stand is read before anything is changed.
+ */
 function DropLine({ list, ladder }: { list: RefObject<HTMLDivElement | null>; ladder: LadderView }) {
-  const moving = useMoving();
   const line = useRef<HTMLDivElement>(null);
-  const to = destinationOf(moving);
   useEffect(() => {
-    const [box, drawn] = [list.current, line.current];
-    if (!box || !drawn || !to || !moving) return;
-    const section = ladder.sections.find((x) => x.id === to.sectionId);
-    const staying = section?.rungs.filter((x) => !moving.ids.includes(x.rung.id)) ?? [];
-    const below = staying[to.at - 1]?.rung.id;
-    const above = staying[to.at]?.rung.id;
-    const at = box.getBoundingClientRect().top - box.scrollTop;
-    const edge = below
-      ? box.querySelector(`[data-rung="${below}"]`)?.getBoundingClientRect().top
-      : box.querySelector(`[data-rung="${above ?? ''}"]`)?.getBoundingClientRect().bottom;
-    const y = (edge ?? at) - at;
-    drawn.style.transform = `translateY(${y}px)`;
-    if (moving.by === 'keys') drawn.scrollIntoView({ block: 'center' });
-  });
-  return to ? (
-    <div className="drop-line" ref={line} aria-hidden="true">
-      <span>{to.number}</span>
-    </div>
-  ) : null;
+    const place = () => {
+      const [box, drawn, moving] = [list.current, line.current, moved()];
+      const to = destinationOf(moving);
+      if (!box || !drawn) return;
+      if (!to || !moving) {
+        drawn.hidden = true;
+        return;
+      }
+      const section = ladder.sections.find((x) => x.id === to.sectionId);
+      const staying = section?.rungs.filter((x) => !moving.ids.includes(x.rung.id)) ?? [];
+      const below = staying[to.at - 1]?.rung.id;
+      const above = staying[to.at]?.rung.id;
+      const at = box.getBoundingClientRect().top - box.scrollTop;
+      const edge = below
+        ? box.querySelector(`[data-rung="${below}"]`)?.getBoundingClientRect().top
+        : box.querySelector(`[data-rung="${above ?? ''}"]`)?.getBoundingClientRect().bottom;
+      drawn.hidden = false;
+      drawn.dataset.number = String(to.number);
+      drawn.style.transform = `translateY(${(edge ?? at) - at}px)`;
+      if (moving.by === 'keys') drawn.scrollIntoView({ block: 'center' });
+    };
+    place();
+    return onMoving(place);
+  }, [list, ladder]);
+  return <div className="drop-line" ref={line} hidden aria-hidden="true" />;
 }
 
 const together = (x: number) =>

@@ -1,4 +1,4 @@
-import { useSyncExternalStore } from 'react';
+import { startTransition, useEffect, useState, useSyncExternalStore } from 'react';
 import type { ConsequencesView, DestinationView, LadderView } from '../api/schema';
 
 /** Rungs that are being moved, before they are put down: where they would go, and what that would change. */
@@ -26,24 +26,25 @@ export function setMoving(next: Moving | undefined) {
   listeners.forEach((x) => x());
 }
 
-export const useMoving = () =>
-  useSyncExternalStore(
-    (x) => {
-      listeners.add(x);
-      return () => listeners.delete(x);
-    },
-    () => moving,
-  );
+/** Tells whoever listens that something was taken up, carried on or put down, until what this gives is called. */
+export function onMoving(listener: () => void) {
+  listeners.add(listener);
+  return () => void listeners.delete(listener);
+}
+
+/** What moves, a moment after it: what is drawn with it waits until nothing more urgent is left. */
+export function useMovingLater() {
+  const [shown, setShown] = useState(moving);
+  useEffect(() => {
+    const show = () => startTransition(() => setShown(moving));
+    show();
+    return onMoving(show);
+  }, []);
+  return shown;
+}
 
 /** Which rungs move, and no more: does not change with every place that is passed. */
-export const useMovingIds = () =>
-  useSyncExternalStore(
-    (x) => {
-      listeners.add(x);
-      return () => listeners.delete(x);
-    },
-    () => moving?.ids,
-  );
+export const useMovingIds = () => useSyncExternalStore(onMoving, () => moving?.ids);
 
 export const destinationOf = (x: Moving | undefined): DestinationView | undefined =>
   x?.all && x.at !== undefined ? x.all.destinations[x.at] : undefined;
