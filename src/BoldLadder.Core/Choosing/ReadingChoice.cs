@@ -7,7 +7,7 @@ using BoldLadder.Core.Words;
 namespace BoldLadder.Core.Choosing;
 
 /// <summary>A word chosen for a class, with the reading that was judged and why it is here.</summary>
-/// <param name="Target">The key of what it has in it of what is taught today; null when it has nothing.</param>
+/// <param name="Target">The key of which of the things taught today it has in it; null when it has nothing.</param>
 public sealed record ChosenWord(LexiconWord Word, Segmentation Reading, IReadOnlyList<Reason> Reasons, string? Target, WordShape Shape)
 {
     /// <summary>True when it has in it what is taught today.</summary>
@@ -47,26 +47,64 @@ public sealed class ReadingChoice(WordStock stock)
     public IReadOnlyList<ChosenWord> Choose(ReadingBrief brief)
     {
         var (candidates, worth) = InView(brief);
-        // Where a rung has two graphemes, each gets its share: the more of one there are, the less another is worth.
-        var parts = candidates.Where(x => x.TargetBit >= 0).Select(x => x.TargetBit).Distinct().Count();
-        var looks = Array.ConvertAll(candidates, x => new Look(x));
-        var (chosen, places) = (new List<ReadingPool.Candidate>(), new Dictionary<string, int>());
+        // Where a rung has two graphemes, each gets its share: the further one is ahead of another, the less more of it is worth.
+        var thingOf = ThingOf(brief.Targets);
+        var looks = Array.ConvertAll(candidates, x => new Look(x, x.TargetBit >= 0 ? thingOf[x.TargetBit] : -1));
+        var things = looks.Where(x => x.Target >= 0).Select(x => x.Target).Distinct().ToList();
+        var (chosen, places, shares, ahead) = (new List<ReadingPool.Candidate>(), new Dictionary<string, int>(), new int[brief.Targets.Count], new double[brief.Targets.Count]);
         while (chosen.Count < brief.Count && chosen.Count < candidates.Length)
         {
-            var at = Array.IndexOf(worth, worth.Max());
+            var at = Best(worth, looks, ahead);
             var best = looks[at];
             chosen.Add(candidates[at]);
             var isSpread = best.Place is not null && (places[best.Place] = places.GetValueOrDefault(best.Place) + 1) <= MostOfPlace;
             for (var i = 0; i < worth.Length; i++)
             {
-                worth[i] -= Sameness(looks[i], best) + (isSpread && looks[i].Place == best.Place ? SamePlace : 0) + (parts > 1 && best.Target >= 0 && looks[i].Target == best.Target ? 1 : 0);
+                worth[i] -= Sameness(looks[i], best) + (isSpread && looks[i].Place == best.Place ? SamePlace : 0);
             }
 
             worth[at] = double.NegativeInfinity;
+            if (best.Target >= 0)
+            {
+                shares[best.Target]++;
+                var least = things.Min(x => shares[x]);
+                things.ForEach(x => ahead[x] = SamePart * Math.Min(MostAhead, shares[x] - least));
+            }
         }
 
         var endings = brief.Targets.Any(x => x.Ending is not null);
-        return [.. chosen.OrderBy(x => x.IsLenient || (x.Word.Ended is not null && !endings)).ThenBy(x => char.IsAsciiLetterUpper(x.Word.Spelling[0])).ThenBy(x => x.Shape.Boxes).ThenBy(x => x.Shape.Together).ThenBy(x => x.Word.Rank).Select(x => Made(x, brief))];
+        return [.. chosen.OrderBy(x => x.IsLenient || (x.Word.Ended is not null && !endings)).ThenBy(x => char.IsAsciiLetterUpper(x.Word.Spelling[0])).ThenBy(x => x.Shape.Boxes).ThenBy(x => x.Shape.Together).ThenBy(x => x.Word.Rank).Select(x => Made(x, brief, thingOf))];
+    }
+
+    private static int Best(double[] worth, Look[] looks, double[] ahead)
+    {
+        var (at, most) = (0, double.NegativeInfinity);
+        for (var i = 0; i < worth.Length; i++)
+        {
+            if (worth[i] - (looks[i].Target >= 0 ? ahead[looks[i].Target] : 0) is var value && value > most)
+            {
+                (at, most) = (i, value);
+            }
+        }
+
+        return at;
+    }
+
+    // Of each bit which of the things it is of, by its place among them; -1 where it is of none. The y of happy and that of
+    // quickly are two bits, and one thing.
+    private int[] ThingOf(IReadOnlyList<Teachable> things)
+    {
+        var of = new int[_rows.Bits.Count];
+        Array.Fill(of, -1);
+        for (var i = things.Count - 1; i >= 0; i--)
+        {
+            foreach (var bit in stock.Rules.Holds(things[i]))
+            {
+                of[bit] = i;
+            }
+        }
+
+        return of;
     }
 
     // Chance moves a word by less than this: what is further behind the last that is looked at cannot come in.
@@ -103,6 +141,11 @@ public sealed class ReadingChoice(WordStock stock)
     private const double SamePlace = 0.8;
     private const int MostOfPlace = 5;
 
+    // On a day of ai, ay and a-e each has its words, though most that children know have one of them; but a word with one of them
+    // before a word with none.
+    private const double SamePart = 4;
+    private const int MostAhead = 5;
+
     // So do the same family, rhyme, first letter or length.
     private static double Sameness(in Look x, in Look other) =>
         (x.Family == other.Family ? OfOneFamily : 0)
@@ -111,7 +154,7 @@ public sealed class ReadingChoice(WordStock stock)
         + (x.Boxes == other.Boxes ? 0.5 : 0);
 
     // What two words are compared by, side by side: each chosen word is held beside hundreds.
-    private readonly struct Look(ReadingPool.Candidate x)
+    private readonly struct Look(ReadingPool.Candidate x, int target)
     {
         public int Family { get; } = x.Offered.Family;
 
@@ -119,7 +162,7 @@ public sealed class ReadingChoice(WordStock stock)
 
         public int Boxes { get; } = x.Shape.Boxes;
 
-        public int Target { get; } = x.TargetBit;
+        public int Target { get; } = target;
 
         public string? Place { get; } = x.TargetAt >= 0 ? x.PlaceInBase : null;
 
@@ -128,7 +171,7 @@ public sealed class ReadingChoice(WordStock stock)
         public bool RhymesByTarget { get; } = x.RhymesByTarget;
     }
 
-    private ChosenWord Made(ReadingPool.Candidate x, ReadingBrief brief)
+    private ChosenWord Made(ReadingPool.Candidate x, ReadingBrief brief, int[] thingOf)
     {
         var reading = x.Offered.Reading;
         var reasons = new List<Reason>();
@@ -153,6 +196,6 @@ public sealed class ReadingChoice(WordStock stock)
         }
 
         reasons.Add(Reason.Of(ReasonCode.ReadBefore, $"{brief.TimesRead.GetValueOrDefault(x.Word.Key)}"));
-        return new ChosenWord(x.Word, reading, reasons, x.TargetBit < 0 ? null : _rows.Bits[x.TargetBit].Key, x.Shape);
+        return new ChosenWord(x.Word, reading, reasons, x.TargetBit < 0 ? null : thingOf[x.TargetBit] is >= 0 and var thing ? brief.Targets[thing].Key : _rows.Bits[x.TargetBit].Key, x.Shape);
     }
 }

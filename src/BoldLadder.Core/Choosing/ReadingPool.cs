@@ -79,16 +79,16 @@ public sealed class ReadingPool
     private const int MostInPool = 1500;
 
     // And stands in every text, whatever children know of two consonants: it is no practice of them.
-    // Beside today's words none is put that has the same letters saying something else: number on the day of mb.
+    // No word has today's letters saying something else: number on the day of mb, ready where ea is put beside y.
     private static Func<OfferedWord, Fit?> Finder(WordStock stock, ReadingBrief brief)
     {
         var (rows, held) = (stock.Rules.Rows, new HeldParts(stock));
         var targets = held.BitsOf(brief.Targets);
-        var today = brief.Today is null ? targets : held.BitsOf(brief.Today);
         // What a word with an ending is worth less, where the ending is not the day's: three consonants together by an s are hardly so.
         var ended = brief.Targets.Any(x => x.Ending is not null) ? 0 : brief.Targets.Any(x => x.Structure is not null) ? 16 : 8;
         Going[] going = [.. rows.Bits.Parts.Select(x => x.OfSegment is not { } key ? Going.Not : (brief.Due.Contains(key) ? Going.Due : Going.Not) | (brief.Lately?.Contains(key) == true ? Going.Lately : Going.Not))];
-        var letters = (brief.Today ?? brief.Targets).Select(x => x.Correspondence?.Grapheme.Text).OfType<string>().Where(x => x.Length > 1).ToList();
+        var today = (brief.Today ?? brief.Targets).Where(x => x.Correspondence?.Grapheme.Text.Length > 1).ToLookup(x => x.Correspondence?.Grapheme.Text ?? "");
+        var letters = today.Select(x => (Text: x.Key, Said: held.BitsOf(today.Where(other => other.Key.Contains(x.Key, StringComparison.Ordinal)).SelectMany(other => other)))).ToList();
         return offered =>
         {
             if (!rows.Fits(offered.Row, brief.Shape))
@@ -98,7 +98,7 @@ public sealed class ReadingPool
 
             var (at, bit) = held.First(offered.Row, targets);
             if ((at >= 0 && rows.Bits[bit].Kind != PartKind.Correspondence && offered.IsOfGrammar)
-                || ((brief.Today is null ? at : held.First(offered.Row, today).At) < 0 && Has(letters, offered.Word.Key)) || (brief.May is { } may && !may(offered)))
+                || letters.Exists(x => offered.Word.Key.Contains(x.Text, StringComparison.Ordinal) && held.First(offered.Row, x.Said).At < 0) || (brief.May is { } may && !may(offered)))
             {
                 return null;
             }
@@ -111,19 +111,6 @@ public sealed class ReadingPool
 
     // On the day of an ending most words take it as they are: jumping, before running and making.
     private const double ChangedBase = 8;
-
-    private static bool Has(List<string> letters, string word)
-    {
-        foreach (var x in letters)
-        {
-            if (word.Contains(x, StringComparison.Ordinal))
-            {
-                return true;
-            }
-        }
-
-        return false;
-    }
 
     // The first bits of a row are those of its segments.
     private static Going KeepsGoing(WordRows rows, OfferedWord offered, Going[] going)

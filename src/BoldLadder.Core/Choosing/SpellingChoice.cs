@@ -5,7 +5,7 @@ using BoldLadder.Core.Words;
 namespace BoldLadder.Core.Choosing;
 
 /// <summary>A word chosen for spelling, with its spoken sentence when it has a sound-alike.</summary>
-/// <param name="Target">The key of what it has in it of what is taught today; null when it has nothing.</param>
+/// <param name="Target">The key of which of the things taught today it has in it; null when it has nothing.</param>
 public sealed record ChosenSpelling(LexiconWord Word, Segmentation Reading, IReadOnlyList<Reason> Reasons, string Spoken, string? Target);
 
 /// <summary>
@@ -53,7 +53,9 @@ public sealed class SpellingChoice(WordStock stock)
             }
         }
 
-        return [.. InTurn(fair.Where(x => x.Target is not null)).Concat(InTurn(told)).Concat(fair.Where(x => x.Target is null)).Take(brief.Count)];
+        // What has no fair word has one that is told among the first.
+        var (on, alone) = (fair.Where(x => x.Target is not null).ToList(), InTurn(told).DistinctBy(x => x.Target).Where(x => !fair.Exists(other => other.Target == x.Target)).ToList());
+        return [.. InTurn(on.Concat(alone)).Concat(InTurn(told.Except(alone))).Concat(fair.Where(x => x.Target is null)).Take(brief.Count)];
     }
 
     /// <summary>The first of each of today's parts, then the second of each, known words before others: no grapheme of a rung is left unspelt.</summary>

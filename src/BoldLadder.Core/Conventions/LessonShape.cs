@@ -111,7 +111,7 @@ public sealed record LessonShape(ShapeKind Kind, IReadOnlyList<ShapePiece> Piece
     private static readonly ShapePiece[] ApplyAndFinish = [.. Apply, new(LessonPart.Apply, Slot.FinishStory)];
 
     // While words and sentences are few, words by ear and letters fill the time.
-    private static readonly ShapePiece[] ByEar = [new(LessonPart.Apply, Slot.OralBlending), new(LessonPart.Apply, Slot.WriteLetters)];
+    private static readonly ShapePiece[] ByEar = [new(LessonPart.Apply, Slot.SayApart), new(LessonPart.Apply, Slot.OralBlending), new(LessonPart.Apply, Slot.WriteLetters)];
 
     private static readonly Slot[] Meeting = [Slot.Meet, Slot.MeetTricky, Slot.Listening];
 
@@ -120,7 +120,7 @@ public sealed record LessonShape(ShapeKind Kind, IReadOnlyList<ShapePiece> Piece
     private static readonly Dictionary<ShapeKind, LessonShape> Shipped = new[]
     {
         Of(ShapeKind.Opening, [.. Meeting, Slot.Riddles], [.. WithPictures.Where(x => x is not (Slot.MadeUp or Slot.SameSound))], [.. Apply.Where(x => x.Slot != Slot.WritePicture)],
-            [new(LessonPart.Apply, Slot.FindPicture), new(LessonPart.Apply, Slot.SayApart), new(LessonPart.Apply, Slot.FirstLetter), new(LessonPart.Apply, Slot.OralBlending), new(LessonPart.Apply, Slot.WriteLetters)]),
+            [new(LessonPart.Apply, Slot.FindPicture), new(LessonPart.Apply, Slot.FirstLetter), .. ByEar]),
         Of(ShapeKind.NewLearning, [.. Meeting, Slot.Riddles], WithPictures, Apply, ByEar),
         Of(ShapeKind.FurtherDay, [Slot.Meet, Slot.MeetTricky, Slot.Spot], [Slot.OralBlending, Slot.Contrast, Slot.SameSound, Slot.Read, Slot.MatchPicture, Slot.MadeUp, Slot.Build, Slot.Spell, Slot.WriteName], ApplyAndFinish, ByEar),
         Of(ShapeKind.Contrast, Meeting, [.. WithPictures.Where(x => x != Slot.MatchPicture)], Apply, ByEar),
@@ -149,7 +149,7 @@ public sealed record LessonShape(ShapeKind Kind, IReadOnlyList<ShapePiece> Piece
             .. kind is ShapeKind.Opening or ShapeKind.NewLearning or ShapeKind.FurtherDay or ShapeKind.Short ? (ShapePiece[])[new(LessonPart.Teach, Slot.Riddles)] : [],
             new(LessonPart.Practise, Slot.OralBlending), new(LessonPart.Practise, Slot.Read), new(LessonPart.Practise, Slot.Contrast), new(LessonPart.Practise, Slot.SameSound),
             new(LessonPart.Practise, Slot.MadeUp), new(LessonPart.Practise, Slot.MatchPicture), new(LessonPart.Practise, Slot.MixedTricky), new(LessonPart.Practise, Slot.FillGap), new(LessonPart.Practise, Slot.MendSentence), new(LessonPart.Practise, Slot.Build), new(LessonPart.Practise, Slot.Spell), new(LessonPart.Practise, Slot.WriteName),
-            .. ApplyAndFinish, .. ByEar, new(LessonPart.Apply, Slot.SayApart), new(LessonPart.Apply, Slot.FindPicture), new(LessonPart.Apply, Slot.FirstLetter),
+            .. ApplyAndFinish, .. ByEar, new(LessonPart.Apply, Slot.FindPicture), new(LessonPart.Apply, Slot.FirstLetter),
         ];
 
     /// <summary>What is new is met, and something is read, whatever the shape.</summary>

@@ -12,7 +12,7 @@ namespace BoldLadder.Core.Lessons;
 /// </summary>
 internal static class ByEar
 {
-    private const int MostFound = 8, MostBegun = 8, MostJoined = 14, MostApart = 12, MostLetters = 8, ApartOnRequest = 6;
+    private const int MostFound = 8, MostBegun = 8, MostJoined = 14, MostApart = 12, MostLetters = 8;
 
     // What has most of children's own doing in it comes first while there is time.
     private static readonly (Activity Activity, int Most)[] ByWorth =
@@ -56,8 +56,11 @@ internal static class ByEar
 
     private static int Count(LessonBrief brief, Activity activity, bool fills, int seconds, int most) =>
         !brief.Has(LessonPart.Apply, activity) ? 0
-        : brief.Asked(LessonPart.Apply, activity) ?? ((fills || (activity == Activity.WriteLetters && Timing.IsShort(seconds, brief.Minutes))) && seconds >= LeastToFill ? Math.Min(most, Timing.ItemsIn(activity, seconds))
-        : activity == Activity.SayApart && brief.ShapeKind != ShapeKind.Opening ? ApartOnRequest : 0);
+        : brief.Asked(LessonPart.Apply, activity) ?? ((fills || (activity == Activity.WriteLetters && Timing.IsShort(seconds, brief.Minutes))) && seconds >= LeastToFill ? Math.Min(most, Timing.ItemsIn(activity, Share(brief, activity, seconds))) : 0);
+
+    // Words are taken apart in half of the time, and put together in the other: fourteen of one kind are too many of it.
+    private static int Share(LessonBrief brief, Activity activity, int seconds) =>
+        activity == Activity.SayApart && seconds >= 2 * LeastToFill && brief.Has(LessonPart.Apply, Activity.OralBlending) ? seconds / 2 : seconds;
 
     private static IReadOnlyList<LessonItem> Letters(LessonBrief brief, ItemMaker make, Dice dice, int count)
     {

@@ -154,17 +154,26 @@ internal static class PractisePart
     /// <param name="enough">So many may be read where today's are very few and those that fill up serve the day.</param>
     private static List<ChosenWord> OnThePoint(LessonBrief brief, IReadOnlyList<ChosenWord> words, int count, int enough)
     {
-        var on = words.Where(x => x.HoldsTarget).Take(count).ToList();
+        var on = Even([.. words.Where(x => x.HoldsTarget)], count);
         var others = on.Count == 0 ? count : Math.Max(Math.Max(FewestOthers, on.Count / (OthersOneIn - 1)), Math.Max(FewestToRead + 1, on.Count < FewestToRead ? enough : 0) - on.Count);
         var chosen = on.Concat(words.Where(x => !x.HoldsTarget).Take(Math.Min(others, count - on.Count))).ToList();
         // Of those as short as the shortest, such as the adult did not show lately.
         var since = WorkDone.Since(brief, Activity.Read, ShownApart);
-        // Of -ing, -ed and -s one with each: arms and oats both have -s, however that is said.
-        var several = brief.Targets.Count(x => x.Ending is not null) > 1;
-        var first = chosen.Where(x => x.HoldsTarget).GroupBy(x => several && x.Word.Ended is { } ended ? ended.Taught : x.Target).Take(Shown)
+        var first = chosen.Where(x => x.HoldsTarget).GroupBy(x => x.Target).Take(Shown)
             .SelectMany(mine => mine.Where(x => x.Shape.Boxes == mine.First().Shape.Boxes).OrderByDescending(x => since(x.Word.Key)).Concat(mine).Distinct().Select((x, turn) => (x, turn))).ToList();
         var shown = first.Where(x => x.turn == 0).Concat(first.Where(x => x.turn == 1)).Select(x => x.x).Take(Shown).ToList();
         return [.. shown, .. chosen.Except(shown)];
+    }
+
+    // What is over is left out from behind, of the part that has most: spare words take none of its share from another.
+    private static List<ChosenWord> Even(List<ChosenWord> words, int count)
+    {
+        while (words.Count > count)
+        {
+            _ = words.Remove(words.GroupBy(x => x.Target).MaxBy(x => x.Count())!.Last());
+        }
+
+        return words;
     }
 
     private static LessonBlock? MadeUp(LessonBrief brief, ItemMaker make, Dice dice, int seconds)

@@ -1,3 +1,4 @@
+using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Lessons;
 
@@ -44,6 +45,14 @@ public sealed class OpeningDaysTests
     });
 
     private static IEnumerable<string> In(Lesson lesson, Activity activity) => lesson.Blocks.Where(x => x.Activity == activity).SelectMany(x => x.Items).Select(x => x.Text);
+
+    [Fact]
+    public void What_a_lesson_has_left_is_not_all_put_together_by_ear_half_of_it_is_taken_apart()
+    {
+        var joined = Month.Value.Concat(Lived(World.Estuary, World.South, 1)).Select(x => (Lesson: x, Joined: x.Blocks.FirstOrDefault(b => b is { Part: LessonPart.Apply, Activity: Activity.OralBlending }))).Where(x => x.Joined?.Items.Count > 6).ToList();
+        Assert.NotEmpty(joined);
+        Assert.All(joined, x => Assert.InRange(In(x.Lesson, Activity.SayApart).Count(), 6, 12));
+    }
 
     [Fact]
     public void A_picture_is_not_written_about_again_for_two_weeks()
