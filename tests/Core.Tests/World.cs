@@ -147,6 +147,10 @@ internal static class World
     public static Core.Lessons.LessonBrief BriefAt(Ladder ladder, WordStock stock, int place, ulong seed) => new(
         stock, StandingOf(ladder, LogOf(ladder.Rungs.Take(place)), stock.Rules), ClassConventions.Usual, Year.SchoolDays[place], ladder.Rungs[place], 25, seed);
 
+    /// <summary>The same at the rung that adds a correspondence, given by its key.</summary>
+    public static Core.Lessons.LessonBrief BriefAt(Ladder ladder, WordStock stock, string part, ulong seed = 1) =>
+        BriefAt(ladder, stock, ladder.Rungs.ToList().FindIndex(x => x.Correspondences.Any(c => c.Key == part)), seed);
+
     private static string FindRoot()
     {
         var folder = AppContext.BaseDirectory;

@@ -55,7 +55,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         text = WithItsWord().Replace(text, x => x.Groups["letters"].Value.ToLowerInvariant() is var letters && _token.Segments(x.Groups["word"].Value.ToLowerInvariant()).Any(s => s.Grapheme.Text == letters)
             ? $"{letters} ({x.Groups["word"].Value})" : x.Value);
         // What is said in brackets beside letters is a remark: i, t, m (plus revision).
-        if (LessonWords.LessonOf(text) is { } lesson && !(LessonWords.LessonOf(WithoutBrackets(text)) is null && Read(WithoutBrackets(text), column).Any(x => x.Kind == WrittenKind.Grapheme)))
+        if (LessonWords.LessonOf(text) is { } lesson && !(LessonWords.LessonOf(WithoutBrackets(text)) is null && Read(WithoutBrackets(text), column).Any(x => x.Kind is WrittenKind.Grapheme or WrittenKind.Ending)))
         {
             return [WrittenPart.Plain(WrittenKind.Lesson, text) with { Lesson = lesson }];
         }

@@ -9,7 +9,7 @@ internal static partial class SheetDirection
     /// <summary>Headings stand in this row at the latest.</summary>
     public const int LastHeaderRow = 14;
 
-    private const int FewestLists = 3, ShortestList = 3, LongestNumber = 3;
+    private const int FewestLists = 3, ShortestList = 3, LongestNumber = 3, FewestNumbered = 4;
 
     /// <summary>Red list, blue list, green list: under names that nobody knows nothing but letters, and no column that numbers the rows. The red group and the blue are children, who may each have an order of their own.</summary>
     public static bool ListsAcross(IReadOnlyList<SheetCell> cells, PartReader reader)
@@ -52,6 +52,19 @@ internal static partial class SheetDirection
 
         // "Day | Year R | Year 1": the one year's all before the other's.
         if (dated.Count > 1 && dated.Skip(1).All(x => SheetWords.NamesYear(x.Text)) && (dated.Count > 2 || (SheetWords.NamesYear(dated[0].Text) && cells.Any(x => x.Row > dated[0].Row && x.Column < dated[0].Column))))
+        {
+            return true;
+        }
+
+        if (CountsDown(cells))
+        {
+            return true;
+        }
+
+        // "Week | Autumn | Spring", and weeks below each other: the one term's all before the other's.
+        var terms = dated.FindAll(x => SheetWords.NamesTerm(x.Text));
+        if (terms.Count > 1 && terms.Count >= dated.Count - 1
+            && cells.Where(x => x.Row > dated[0].Row && x.Column < terms[0].Column).ToList() is { Count: > 1 } weeks && weeks.TrueForAll(x => SheetWords.IsWeek(x.Text)))
         {
             return true;
         }
@@ -102,6 +115,19 @@ internal static partial class SheetDirection
     }
 
     private static List<SheetCell> Numbers(List<SheetCell> row) => row.FindAll(x => x.Text.Trim() is { Length: <= LongestNumber } number && number.All(char.IsAsciiDigit));
+
+    // "1. s | 7. m", "2. a | 8. d": what is numbered counts on down one column and then down the next.
+    private static bool CountsDown(IReadOnlyList<SheetCell> cells)
+    {
+        var columns = cells.GroupBy(x => x.Column).OrderBy(x => x.Key).Select(x => x.OrderBy(c => c.Row).Select(c => NumberOf(c.Text)).OfType<int>().ToList()).Where(x => x.Count > 0).ToList();
+        var numbers = columns.SelectMany(x => x).ToList();
+        return columns.Count > 1 && numbers.Count >= FewestNumbered && numbers.Count >= cells.Count - 2 && numbers.Select((x, i) => x == i + 1).All(x => x);
+    }
+
+    private static int? NumberOf(string text) => Numbered().Match(text) is { Success: true } match ? int.Parse(match.Groups["number"].Value, CultureInfo.InvariantCulture) : null;
+
+    [GeneratedRegex(@"^\s*\(?(?<number>\d{1,3})(?:[.):]|\s+[-–—])\s*\S")]
+    private static partial Regex Numbered();
 
     // Numbers that count on, and nothing besides but what they count: Week, Autumn 1.
     private static bool IsNumbers(List<SheetCell> row) => Numbers(row) is { Count: >= 2 } numbers && numbers.Zip(numbers.Skip(1)).All(x => x.Second.Column > x.First.Column && int.Parse(x.Second.Text, CultureInfo.InvariantCulture) == int.Parse(x.First.Text, CultureInfo.InvariantCulture) + 1)

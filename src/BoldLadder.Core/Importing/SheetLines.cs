@@ -10,8 +10,8 @@ internal static partial class SheetLines
     /// <summary>The lines of a cell; tricky words that are named after the parts on one line are a line of their own.</summary>
     public static IEnumerable<string> Of(string text)
     {
-        text = EachDay(text);
-        text = GoneOverAfter().Replace(text, "${new} (recap ${old})");
+        text = EachDay(BothSizes().Replace(DaysByLetter(text), x => x.Groups["a"].Value.ToLowerInvariant()));
+        text = GoneOverAfter().Replace(GoneOverBehind().Replace(text, ""), "${new} (recap ${old})");
         text = TalkBehind().Replace(text, "");
         text = Made().Replace(text, " (${rest})");
         text = Practised().Replace(text, " (${rest})");
@@ -24,7 +24,9 @@ internal static partial class SheetLines
         text = InBrackets().Replace(text, "\ntricky words: ${rest}");
         text = TheWord().Replace(text, " tricky words: ${rest}");
         text = AndTheWords().Replace(text, x => $"\ntricky words: {x.Groups["rest"].Value.Replace(" and ", ", ", StringComparison.OrdinalIgnoreCase)}");
-        return LineEnds().Split(BothLabelled().Replace(text, "\n")).Select(x => x.Trim()).Where(x => x.Length > 0);
+        var lines = LineEnds().Split(BothLabelled().Replace(text, "\n")).Select(x => x.Trim()).Where(x => x.Length > 0).ToList();
+        // A dash before "HFW: the, to" is no line.
+        return lines.Count < 2 ? lines : lines.Where(x => x.Any(char.IsLetterOrDigit));
     }
 
     private static string Quoted(Match x) => $"tricky words: {string.Join(", ", PartReader.WordsIn(x.Groups["rest"].Value).Where(w => w != "and"))}";
@@ -39,26 +41,48 @@ internal static partial class SheetLines
     private static partial Regex NewLine();
 
     /// <summary>True for a cell that says in one of its lines what is new: <i>Revise: o, n / New: d</i>.</summary>
-    public static bool SaysNew(string text) => Of(text).Any(NewLine().IsMatch);
+    public static bool SaysNew(string text) => GoneOverAfter().IsMatch(text) || Of(text).Any(NewLine().IsMatch);
 
     // "Introduce p, recap m, o": what is gone over beside the new, on one line.
     [GeneratedRegex(@"^(?<new>.*\b(?:introduce|teach|meet)\s+[^\s,:()][^:()]*?(?=[,;+&\s])|(?:[^:()]*[\s:,])?[a-z]{1,3}(?=\s*[,;+&]))\s*[,;+&]?\s+(?:and\s+)?(?:re-?cap|review|revise|re-?visit)\s+(?<old>[^:()]+)$", Any)]
     private static partial Regex GoneOverAfter();
 
+    // "Teach ck, ea (bread); revisit n, g".
+    [GeneratedRegex(@"(?<=^\s*(?:introduce|teach|meet|new)\s[^;:]+);\s*(?:re-?cap|review|revise|re-?visit)\s[^:;]+$", Any)]
+    private static partial Regex GoneOverBehind();
+
     // "A g - and lots of singing!"
     [GeneratedRegex(@"\s[-–—]\s+(?:and|plus|with)\s+(?:lots|plenty|loads|some|more|much)\s+(?:[a-z]+\s*){2,}[!.]?\s*$", Any)]
     private static partial Regex TalkBehind();
 
-    // Both on one line.
-    [GeneratedRegex(@"(?<=\S)\s*[/;|]\s*(?=(new|teach|introduce|re-?visit|review|revise|revision|recall|re-?cap|practi[sc]e|apply)\b[^:;/|]{0,24}:)", Any)]
+    // Both on one line: "Teach: n; revisit old: e", "New: r Review: o".
+    [GeneratedRegex(@"(?<=\S)\s*[/;|]\s*(?=(new|teach|introduce|re-?visit|review|revise|revision|recall|re-?cap|practi[sc]e|apply)\b[^:;/|]{0,24}:)|(?<=\S)\s*[,.\s]\s*(?=(?:re-?visit|review|revise|revision|recall|re-?cap)\s*:)", Any)]
     private static partial Regex BothLabelled();
 
     // "Mon g, Tue o, Wed review": a day on each line.
     /// <summary>True for a line of several days, of which one off is none of the others: <i>Mon – settling in; Tue – n; Wed – o</i>.</summary>
     public static bool HasDays(string text) => DayInLine().Count(text) > 1;
 
-    private static string EachDay(string text) => DayInLine().Matches(text) is { Count: > 1 } days
+    private static string EachDay(string text) => DayBehind().Count(text) > 1 ? DayBehind().Replace(text, x => $"\n{x.Groups["day"].Value}: {x.Groups["part"].Value}") : DayInLine().Matches(text) is { Count: > 1 } days
         ? DayInLine().Replace(text, x => x.Index == days[0].Index ? $" {x.Groups["day"].Value}: " : $"\n{x.Groups["day"].Value}: ") : text;
+
+    // "s (Mon), a (Tue)": a day behind what is taught on it.
+    [GeneratedRegex(@"(?:^|[,;\n]|\band\b)\s*(?<part>[^,;()\n]+?)\s*\(\s*(?<day>mon(?:day)?|tue(?:s(?:day)?)?|wed(?:s|nesday)?|thu(?:rs?(?:day)?)?|fri(?:day)?)\s*\)", Any)]
+    private static partial Regex DayBehind();
+
+    // "M: s; T: a; W: t; Th: p": days by their letters, known by each other; "M: mat; T: tap" are letters with their words.
+    private static string DaysByLetter(string text) => ByLetter().Match(text) is { Success: true } days && !WithKeyword().IsMatch(text)
+        ? string.Join('\n', days.Groups["day"].Captures.Select(x => x.Value.Trim(' ', ',', ';', '\n')).Where(x => x.Length > 0)) : text;
+
+    [GeneratedRegex(@"^\s*M\s*:(?<day>[^:]+?)\bT\s*:(?<day>[^:]+?)(?:\bW\s*:(?<day>[^:]+?))?(?:\bTh\s*:(?<day>[^:]+?))?(?:\bF\s*:(?<day>[^:]+?))?$", RegexOptions.CultureInvariant)]
+    private static partial Regex ByLetter();
+
+    [GeneratedRegex(@"^\s*M\s*:\s*m[a-z]{2}|\bT\s*:\s*t(?!ch\b)[a-gi-z][a-z]", RegexOptions.CultureInvariant)]
+    private static partial Regex WithKeyword();
+
+    // "s S", "L l": a letter in both its sizes.
+    [GeneratedRegex(@"(?<![A-Za-z'_-])(?:(?<a>[a-z])\s(?=[A-Z](?![A-Za-z'_-]))(?i:\k<a>)|(?=[A-Z])(?<a>[A-Za-z])\s(?=[a-z](?![A-Za-z'_-]))(?i:\k<a>))", RegexOptions.CultureInvariant)]
+    private static partial Regex BothSizes();
 
     /// <summary>A line without what it says of days off beside what is taught: <i>no school Monday; p, c</i>.</summary>
     public static string WithoutDaysOff(string text)
