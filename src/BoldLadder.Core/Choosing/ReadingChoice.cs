@@ -196,6 +196,6 @@ public sealed class ReadingChoice(WordStock stock)
         }
 
         reasons.Add(Reason.Of(ReasonCode.ReadBefore, $"{brief.TimesRead.GetValueOrDefault(x.Word.Key)}"));
-        return new ChosenWord(x.Word, reading, reasons, x.TargetBit < 0 ? null : thingOf[x.TargetBit] is >= 0 and var thing ? brief.Targets[thing].Key : _rows.Bits[x.TargetBit].Key, x.Shape);
+        return new ChosenWord(x.Word, reading, reasons, x.TargetBit < 0 ? null : brief.Targets[thingOf[x.TargetBit]].Key, x.Shape);
     }
 }

@@ -11,7 +11,7 @@ internal static partial class SheetLines
     public static IEnumerable<string> Of(string text)
     {
         text = EachDay(BothSizes().Replace(DaysByLetter(text), x => x.Groups["a"].Value.ToLowerInvariant()));
-        text = GoneOverAfter().Replace(GoneOverBehind().Replace(text, ""), "${new} (recap ${old})");
+        text = GoneOverAfter().Replace(GoneOverBehind().Replace(text, " (recap ${old})"), "${new} (recap ${old})");
         text = TalkBehind().Replace(text, "");
         text = Made().Replace(text, " (${rest})");
         text = Practised().Replace(text, " (${rest})");
@@ -48,7 +48,7 @@ internal static partial class SheetLines
     private static partial Regex GoneOverAfter();
 
     // "Teach ck, ea (bread); revisit n, g".
-    [GeneratedRegex(@"(?<=^\s*(?:introduce|teach|meet|new)\s[^;:]+);\s*(?:re-?cap|review|revise|re-?visit)\s[^:;]+$", Any)]
+    [GeneratedRegex(@"(?<=^\s*(?:introduce|teach|meet|new)\s[^;:]+);\s*(?:re-?cap|review|revise|re-?visit)\s(?<old>[^:;()]+)$", Any)]
     private static partial Regex GoneOverBehind();
 
     // "A g - and lots of singing!"
@@ -81,7 +81,7 @@ internal static partial class SheetLines
     private static partial Regex WithKeyword();
 
     // "s S", "L l": a letter in both its sizes.
-    [GeneratedRegex(@"(?<![A-Za-z'_-])(?:(?<a>[a-z])\s(?=[A-Z](?![A-Za-z'_-]))(?i:\k<a>)|(?=[A-Z])(?<a>[A-Za-z])\s(?=[a-z](?![A-Za-z'_-]))(?i:\k<a>))", RegexOptions.CultureInvariant)]
+    [GeneratedRegex(@"(?<![A-Za-z'_-])(?<a>[A-Za-z])\s(?!\k<a>)(?i:\k<a>)(?![A-Za-z'_-])", RegexOptions.CultureInvariant)]
     private static partial Regex BothSizes();
 
     /// <summary>A line without what it says of days off beside what is taught: <i>no school Monday; p, c</i>.</summary>

@@ -3,7 +3,6 @@ using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Lessons;
 using BoldLadder.Core.Lessons.Pieces;
-using BoldLadder.Core.Reading;
 using BoldLadder.Core.Sounds;
 using BoldLadder.Core.Words;
 using static BoldLadder.Core.Tests.Lessons.DemoLessons;

@@ -2,10 +2,8 @@ using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Lessons;
-using BoldLadder.Core.Lessons.Pieces;
 using BoldLadder.Core.Reading;
 using BoldLadder.Core.Sounds;
-using BoldLadder.Core.Words;
 
 namespace BoldLadder.Core.Tests.Lessons;
 
@@ -31,8 +29,7 @@ internal static class DemoLessons
 
     private static IEnumerable<Made> Of(Ladder ladder, WordStock stock) => ladder.Rungs.Select((rung, place) =>
     {
-        var standing = World.StandingOf(ladder, World.LogOf(ladder.Rungs.Take(place)), stock.Rules);
-        var brief = new LessonBrief(stock, standing, ClassConventions.Usual, World.Year.SchoolDays[place], rung, 25, 7);
+        var brief = World.BriefAt(ladder, stock, place, 7);
         return new Made(rung, LessonComposer.Compose(brief), brief, stock);
     });
 }

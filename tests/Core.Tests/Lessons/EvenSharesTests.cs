@@ -1,5 +1,4 @@
 using BoldLadder.Core.Choosing;
-using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Lessons;
 using BoldLadder.Core.Sounds;
@@ -9,8 +8,6 @@ namespace BoldLadder.Core.Tests.Lessons;
 /// <summary>A day of several spellings gives each of them its share of the words.</summary>
 public sealed class EvenSharesTests
 {
-    private const int Minutes = 25;
-
     [Theory]
     [InlineData("one-first")]
     [InlineData("words-first")]
@@ -22,8 +19,7 @@ public sealed class EvenSharesTests
         Assert.NotEmpty(contrasts);
         Assert.All(contrasts, x => Assert.All(Enumerable.Range(1, 4), seed =>
         {
-            var standing = World.StandingOf(ladder, World.LogOf(ladder.Rungs.Take(x.place)), stock.Rules);
-            var brief = new LessonBrief(stock, standing, ClassConventions.Usual, World.Year.SchoolDays[x.place], x.rung, Minutes, (ulong)seed);
+            var brief = World.BriefAt(ladder, stock, x.place, (ulong)seed);
             var read = LessonComposer.Compose(brief).Blocks.Where(b => b.Activity == Activity.Read).SelectMany(b => b.Items).ToList();
             var shares = brief.Targets.Select(target => read.Count(i => new HeldParts(stock).Holding([target])(stock.Words.FindWord(i.Text)!))).ToList();
             Assert.True(shares.Max() - shares.Min() <= 1, $"{x.rung.Label}, {seed}: {string.Join(' ', read.Select(i => i.Text))}");

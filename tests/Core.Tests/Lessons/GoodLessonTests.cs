@@ -25,10 +25,8 @@ public sealed class GoodLessonTests
         var stock = World.Stock(ladder, Core.Sounds.Accent.SouthernBritish);
         var (rung, place) = ladder.Rungs.Select((x, i) => (x, i)).First(x => x.x.Adds.Any(a => a.Structure == TaughtStructure.ThreeTogether));
         Assert.True(ladder.SectionAt(place).Shape.Together < 3);
-        var standing = World.StandingOf(ladder, World.LogOf(ladder.Rungs.Take(place)), stock.Rules);
-        var brief = new LessonBrief(stock, standing, ClassConventions.Usual, World.Year.SchoolDays[place], rung, 25, 1);
         var holding = new HeldParts(stock).Holding(rung.Adds);
-        var read = LessonComposer.Compose(brief).Blocks.Where(x => x.Activity == Activity.Read).SelectMany(x => x.Items).ToList();
+        var read = LessonComposer.Compose(World.BriefAt(ladder, stock, place, 1)).Blocks.Where(x => x.Activity == Activity.Read).SelectMany(x => x.Items).ToList();
         Assert.True(read.Count(x => holding(stock.Words.FindWord(x.Text)!)) * 5 >= read.Count * 4, string.Join(' ', read.Select(x => x.Text)));
     }
 
