@@ -62,16 +62,27 @@ internal static class PractisePart
 
     private static bool HasRoom(LessonBrief brief) => brief.Kind != LessonKind.TrickyWordDay && (brief.NothingNew || brief.IsFurtherDay || brief.Kind == LessonKind.Print || brief.Rung is { AddsParts: true } rung && rung.Adds.All(x => x.Structure is not null));
 
-    /// <param name="seconds">Time left for the part.</param>
-    /// <param name="gaps">Sentences with a word or a mark left out, which stand for the contrast; null on most days.</param>
-    public static IReadOnlyList<LessonBlock> Make(LessonBrief brief, ItemMaker make, Dice dice, int seconds, LessonBlock? gaps)
+    /// <summary>What a lesson compares, whatever time is left for it.</summary>
+    /// <param name="Gaps">Sentences with a word or a mark left out, which stand for the contrast; null on most days.</param>
+    /// <param name="Used">Words that are kept or compared, in small letters.</param>
+    public sealed record Compared(LessonBlock? Gaps, LessonBlock Alike, LessonBlock? Contrast, LessonBlock? Chain, HashSet<string> Used);
+
+    /// <param name="gaps">Sentences that stand for the contrast; null on most days.</param>
+    public static Compared Compare(LessonBrief brief, ItemMaker make, Dice dice, LessonBlock? gaps)
     {
         var used = brief.Kept.Select(x => x.Item.Text.ToLowerInvariant()).ToHashSet();
-        var madeUp = MadeUp(brief, make, dice, seconds);
         var alike = SameSound.Make(brief, make, new Dice((ulong)dice.Next(int.MaxValue)), used);
         used.UnionWith(alike.Items.Select(x => x.Text.ToLowerInvariant()));
         var contrast = gaps is null && brief.Pieces.Has(LessonPart.Practise, Slot.Contrast) ? ContrastPiece.Make(brief, make, new Dice((ulong)dice.Next(int.MaxValue)), used) : null;
         var chain = brief.Length.HasChain && contrast is { Activity: not Activity.Chain } ? ContrastPiece.ChainBeside(brief, make, dice) : null;
+        return new Compared(gaps, alike, contrast, chain, used);
+    }
+
+    /// <param name="seconds">Time left for the part.</param>
+    public static IReadOnlyList<LessonBlock> Make(LessonBrief brief, ItemMaker make, Dice dice, int seconds, Compared compared)
+    {
+        var (gaps, alike, contrast, chain, used) = compared;
+        var madeUp = MadeUp(brief, make, dice, seconds);
         var blended = !brief.Has(LessonPart.Practise, Activity.OralBlending) ? 0 : brief.Asked(LessonPart.Practise, Activity.OralBlending) ?? brief.Length.Blended;
         var byEar = blended == 0 ? null : new LessonBlock(LessonPart.Practise, Activity.OralBlending, OralBlending.Items(brief, make, dice, blended, new HashSet<string>()));
         var pictures = PictureMatch.Make(brief, make, dice, used.Union(contrast?.Items.Select(x => x.Text.ToLowerInvariant()) ?? []).ToHashSet());
