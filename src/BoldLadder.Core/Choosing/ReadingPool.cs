@@ -29,7 +29,7 @@ public sealed class ReadingPool
     /// <param name="among">The words it is looked for in, those that can be read; null for all that may be offered.</param>
     public static ReadingPool Of(WordStock stock, ReadingBrief brief, IReadOnlyList<OfferedWord>? among = null)
     {
-        var (rows, find) = (stock.Rules.Rows, Finder(stock, brief));
+        var (rows, find, may) = (stock.Rules.Rows, Finder(stock, brief), MayBeDrawn(stock, brief));
         among = among is null ? stock.ReadableNow(brief.Judge.Taught) : [.. among.Where(x => rows.CoveredWay(x.Row, brief.Judge.Taught.Bits) >= 0)];
         // Of thousands that fit only those are made into candidates that can be drawn.
         var (fits, places, worths, count) = (ArrayPool<Fit>.Shared.Rent(among.Count), ArrayPool<int>.Shared.Rent(among.Count), ArrayPool<double>.Shared.Rent(among.Count), 0);
@@ -43,16 +43,10 @@ public sealed class ReadingPool
         }
 
         Array.Sort(worths, places, 0, count);
-        var taken = Math.Min(count, MostInPool);
-        while (taken > 0 && taken < count && worths[taken] == worths[taken - 1])
+        var best = new List<Candidate>(MostInPool);
+        for (var (from, to) = (0, 0); from < count && best.Count < MostInPool; from = to)
         {
-            taken++;
-        }
-
-        var best = new Candidate[taken];
-        for (var (from, to) = (0, 0); from < taken; from = to)
-        {
-            while (to < taken && worths[to] == worths[from])
+            while (to < count && worths[to] == worths[from])
             {
                 to++;
             }
@@ -61,7 +55,11 @@ public sealed class ReadingPool
             Array.Sort(places, from, to - from);
             for (var i = from; i < to; i++)
             {
-                best[i] = Made(rows, among[places[i]], fits[places[i]]);
+                var (offered, fit) = (among[places[i]], fits[places[i]]);
+                if (may(offered))
+                {
+                    best.Add(new Candidate(offered, fit.At, fit.Bit, rows.ShapeOf(offered.Row), fit.IsDue, fit.IsLenient, fit.Worth));
+                }
             }
         }
 
@@ -71,15 +69,22 @@ public sealed class ReadingPool
         return new ReadingPool(best);
     }
 
-    private static Candidate Made(WordRows rows, OfferedWord offered, Fit fit) => new(offered, fit.At, fit.Bit, rows.ShapeOf(offered.Row), fit.IsDue, fit.IsLenient, fit.Worth);
-
     private readonly record struct Fit(int At, int Bit, bool IsDue, bool IsLenient, double Worth);
 
     // Far more than a lesson draws: to put thousands in order would only take time.
     private const int MostInPool = 1500;
 
-    // And stands in every text, whatever children know of two consonants: it is no practice of them.
+    // What costs most to ask, and is asked of those alone that are good enough to be drawn.
     // No word has today's letters saying something else: number on the day of mb, ready where ea is put beside y.
+    private static Predicate<OfferedWord> MayBeDrawn(WordStock stock, ReadingBrief brief)
+    {
+        var held = new HeldParts(stock);
+        var today = (brief.Today ?? brief.Targets).Where(x => x.Correspondence?.Grapheme.Text.Length > 1).ToLookup(x => x.Correspondence?.Grapheme.Text ?? "");
+        var letters = today.Select(x => (Text: x.Key, Said: held.BitsOf(today.Where(other => other.Key.Contains(x.Key, StringComparison.Ordinal)).SelectMany(other => other)))).ToList();
+        return offered => !letters.Exists(x => offered.Word.Key.Contains(x.Text, StringComparison.Ordinal) && held.First(offered.Row, x.Said).At < 0) && brief.May?.Invoke(offered) != false;
+    }
+
+    // And stands in every text, whatever children know of two consonants: it is no practice of them.
     private static Func<OfferedWord, Fit?> Finder(WordStock stock, ReadingBrief brief)
     {
         var (rows, held) = (stock.Rules.Rows, new HeldParts(stock));
@@ -87,8 +92,6 @@ public sealed class ReadingPool
         // What a word with an ending is worth less, where the ending is not the day's: three consonants together by an s are hardly so.
         var ended = brief.Targets.Any(x => x.Ending is not null) ? 0 : brief.Targets.Any(x => x.Structure is not null) ? 16 : 8;
         Going[] going = [.. rows.Bits.Parts.Select(x => x.OfSegment is not { } key ? Going.Not : (brief.Due.Contains(key) ? Going.Due : Going.Not) | (brief.Lately?.Contains(key) == true ? Going.Lately : Going.Not))];
-        var today = (brief.Today ?? brief.Targets).Where(x => x.Correspondence?.Grapheme.Text.Length > 1).ToLookup(x => x.Correspondence?.Grapheme.Text ?? "");
-        var letters = today.Select(x => (Text: x.Key, Said: held.BitsOf(today.Where(other => other.Key.Contains(x.Key, StringComparison.Ordinal)).SelectMany(other => other)))).ToList();
         return offered =>
         {
             if (!rows.Fits(offered.Row, brief.Shape))
@@ -97,8 +100,7 @@ public sealed class ReadingPool
             }
 
             var (at, bit) = held.First(offered.Row, targets);
-            if ((at >= 0 && rows.Bits[bit].Kind != PartKind.Correspondence && offered.IsOfGrammar)
-                || letters.Exists(x => offered.Word.Key.Contains(x.Text, StringComparison.Ordinal) && held.First(offered.Row, x.Said).At < 0) || (brief.May is { } may && !may(offered)))
+            if (at >= 0 && rows.Bits[bit].Kind != PartKind.Correspondence && offered.IsOfGrammar)
             {
                 return null;
             }

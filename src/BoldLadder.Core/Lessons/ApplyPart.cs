@@ -58,10 +58,9 @@ internal static class ApplyPart
     internal const int Lately = 12;
 
     /// <param name="seconds">Time for the part: its share at least, more when practice cannot use it.</param>
-    /// <param name="asked">Sentences that stand in practise.</param>
-    public static IReadOnlyList<LessonBlock> Make(LessonBrief brief, ItemMaker make, Dice dice, int seconds, HashSet<string> asked)
+    /// <param name="ranked">What <see cref="Ranked"/> gave, without the sentences that stand in practise.</param>
+    public static IReadOnlyList<LessonBlock> Make(LessonBrief brief, ItemMaker make, Dice dice, int seconds, IReadOnlyList<GradedSentence> ranked)
     {
-        var ranked = Without(Ranked(brief, dice), asked);
         var (story, keptRead) = (brief.KeptIn(LessonPart.Apply, Activity.ReadStory), brief.KeptIn(LessonPart.Apply, Activity.ReadSentences));
         if (story.Count == 0 && keptRead.Count == 0 && !brief.Length.IsVeryShort && brief.Has(LessonPart.Apply, Activity.ReadStory) && StoryChoice.Ranked(brief, dice) is { Count: > 0 } stories)
         {
@@ -105,9 +104,6 @@ internal static class ApplyPart
     private static bool IsStillToMeet(LessonBrief brief, IReadOnlyList<LessonItem> story, IReadOnlyList<GradedSentence> ranked) =>
         brief.TrickyToday is { Count: > 0 } tricky && !brief.IsOfTricky && story.Count > 0
             && !SentenceBank.WordsOf(story[0].Text.ToLowerInvariant()).Any(tricky.Contains) && ranked.Any(x => x.Sentence.Keys.Any(tricky.Contains));
-
-    private static IReadOnlyList<GradedSentence> Without(IReadOnlyList<GradedSentence> ranked, HashSet<string> asked) =>
-        asked.Count == 0 ? ranked : [.. ranked.Where(x => !asked.Contains(x.Sentence.Text))];
 
     // Before sentences of their own are asked of them children write about a picture, on the days that have the time.
     private static LessonBlock Picture(LessonBrief brief, ItemMaker make, Dice dice, int seconds)

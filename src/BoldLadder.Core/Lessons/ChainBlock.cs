@@ -47,8 +47,10 @@ internal static class ChainBlock
         var chain = Of(brief, part, others, null, holding, seed);
         if (others.Count < words.Count && (chain is null || chain.Words.Count(x => holding(x.Word.Word)) * 2 < chain.Words.Count))
         {
-            // The same words, then, but not from the same one on.
-            chain = others.Where(x => holding(x.Word)).Take(OtherStarts).Select(x => Of(brief, part, words, x.Word.Key, holding, seed)).FirstOrDefault(x => x is not null) ?? Of(brief, part, words, null, holding, seed);
+            // The same words, then, but not as they stood yesterday: from one that was not among them, or from where that ended.
+            var yesterday = WorkDone.Yesterday(brief, Activity.Chain);
+            chain = others.Where(x => holding(x.Word)).Take(OtherStarts).Select(x => x.Word.Key).Append(null).Concat(yesterday.Reverse().SkipLast(1))
+                .Select(x => Of(brief, part, words, x, holding, seed)).FirstOrDefault(x => x is not null && !x.Words.Select(w => w.Word.Word.Key).SequenceEqual(yesterday));
         }
 
         return chain is null ? null : new LessonBlock(

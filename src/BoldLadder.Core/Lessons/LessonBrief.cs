@@ -204,14 +204,14 @@ public sealed class LessonBrief
     internal IReadOnlyList<GradedStory> Stories => _stories.Value;
 
     /// <summary>
-    /// Begins to look for what can be chosen, beside whatever is made meanwhile: a third of the work of a lesson. Words are
-    /// asked for first, by what is compared; texts not before apply.
+    /// Begins to look for the words and the stories that can be chosen, beside whatever is made meanwhile: a fifth of the work
+    /// of a lesson. Sentences are looked for meanwhile, by the lesson itself.
     /// </summary>
     internal void LookAhead()
     {
         if (Environment.ProcessorCount > 1)
         {
-            _ = Task.Run(() => (_asked.Value, _sentences.Value, _stories.Value));
+            _ = Task.Run(() => (_asked.Value, _stories.Value));
         }
     }
 

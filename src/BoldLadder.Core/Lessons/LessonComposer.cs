@@ -26,16 +26,17 @@ public static class LessonComposer
         var applySeconds = Math.Max((int)(whole * Timing.ApplyShare), whole - revisit.Concat(teach).Sum(x => x.Seconds) - PractisePart.MostFor(brief));
         // The sentences that ask for today's tricky words or marks are few early on: what is left is read.
         var gaps = TrickyGaps.Make(brief, make, dice) ?? SentenceToMend.Make(brief, make, dice);
-        var compared = PractisePart.Compare(brief, make, dice, gaps);
         var asked = gaps?.Items.Select(x => x.Text).ToHashSet() ?? [];
-        var apply = ApplyPart.Make(brief, make, dice, applySeconds, asked);
+        var sentences = ApplyPart.Ranked(brief, dice).Where(x => !asked.Contains(x.Sentence.Text)).ToList();
+        var compared = PractisePart.Compare(brief, make, dice, gaps);
+        var apply = ApplyPart.Make(brief, make, dice, applySeconds, sentences);
         var left = whole - revisit.Concat(teach).Concat(apply).Sum(x => x.Seconds);
         var practise = PractisePart.Make(brief, make, dice, left, compared);
         var unused = left - practise.Sum(x => x.Seconds);
         if (!brief.IsEarly && Timing.IsShort(unused, brief.Minutes))
         {
             // English has too few words for a part to practise as long: so much more is read in sentences.
-            apply = ApplyPart.Make(brief, make, dice, apply.Sum(x => x.Seconds) + unused, asked);
+            apply = ApplyPart.Make(brief, make, dice, apply.Sum(x => x.Seconds) + unused, sentences);
         }
 
         List<LessonBlock> made = [.. revisit.Concat(teach).Concat(practise).Concat(apply).Where(x => x.Items.Count > 0)];

@@ -1,4 +1,5 @@
 using BoldLadder.Core.Lessons.Pieces;
+using BoldLadder.Core.Log;
 
 namespace BoldLadder.Core.Lessons;
 
@@ -16,6 +17,9 @@ internal static class WorkDone
     /// <summary>The words, in small letters, that were in this piece in one of the last lessons.</summary>
     public static IReadOnlySet<string> Lately(LessonBrief brief, Activity activity, int lessons) => Ago(brief, activity, lessons).Keys.ToHashSet();
 
+    /// <summary>The words, in small letters and in their order, that were in this piece in the last lesson.</summary>
+    public static IReadOnlyList<string> Yesterday(LessonBrief brief, Activity activity) => [.. brief.Standing.Lessons.TakeLast(1).SelectMany(x => In(x, activity))];
+
     /// <summary>How many lessons ago a word, in small letters, was last in this piece: 1 in the last one; more than so many where it was in none of them.</summary>
     public static Func<string, int> Since(LessonBrief brief, Activity activity, int lessons)
     {
@@ -28,16 +32,22 @@ internal static class WorkDone
 
     private static Dictionary<string, int> Ago(LessonBrief brief, Activity activity, int lessons)
     {
-        var (begins, ago) = (KeyOf(activity, "")!, new Dictionary<string, int>());
+        var ago = new Dictionary<string, int>();
         foreach (var (lesson, at) in brief.Standing.Lessons.TakeLast(lessons).Reverse().Select((x, at) => (x, at)))
         {
-            foreach (var word in lesson.Read.Where(x => x.StartsWith(begins, StringComparison.Ordinal)))
+            foreach (var word in In(lesson, activity))
             {
-                ago.TryAdd(word[begins.Length..], at + 1);
+                ago.TryAdd(word, at + 1);
             }
         }
 
         return ago;
+    }
+
+    private static IEnumerable<string> In(TaughtLesson lesson, Activity activity)
+    {
+        var begins = KeyOf(activity, "")!;
+        return lesson.Read.Where(x => x.StartsWith(begins, StringComparison.Ordinal)).Select(x => x[begins.Length..]);
     }
 
     // What is built with letters is spelt.

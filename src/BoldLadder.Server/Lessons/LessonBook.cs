@@ -77,7 +77,7 @@ public sealed class LessonBook(BoldLadderDb db, Turns turns)
 
         var last = days[^1];
         var rows = await db.Lessons.Where(x => x.GroupId == room.Group.Id && x.Slot == Slot && x.Day >= from && x.Day <= last).ToDictionaryAsync(x => x.Day, cancel);
-        var (made, done) = (0, from.AddDays(-1));
+        var (written, done) = (new List<Task>(), from.AddDays(-1));
         foreach (var planned in room.Planned.From(from, stop))
         {
             var day = planned.Placed.Day;
@@ -88,15 +88,16 @@ public sealed class LessonBook(BoldLadderDb db, Turns turns)
 
             if (!rows.TryGetValue(day, out var row))
             {
-                Fill(row = New(room, day), planned.Lesson, room);
-                db.Lessons.Add(row);
-                made++;
+                db.Lessons.Add(row = New(room, day));
+                written.Add(Written(row));
             }
             else if (row is { Touched: false, Outcome: null } && row.MadeFrom != room.InputsOf(day).Fingerprint)
             {
-                Fill(row, planned.Lesson, room);
-                made++;
+                written.Add(Written(row));
             }
+
+            // Beside the making of the next.
+            Task Written(LessonRow row) => Task.Run(() => Fill(row, planned.Lesson, room), CancellationToken.None);
 
             done = day;
             if (stop.IsCancellationRequested)
@@ -107,7 +108,8 @@ public sealed class LessonBook(BoldLadderDb db, Turns turns)
 
         // Days of the log plan nothing: they are gone through all the same.
         done = stop.IsCancellationRequested ? done : last;
-        return await Conflicts.Save(db, cancel) ? (made, done) : await OneByOne(room, [.. days.TakeWhile(x => x <= done)], cancel);
+        await Task.WhenAll(written);
+        return await Conflicts.Save(db, cancel) ? (written.Count, done) : await OneByOne(room, [.. days.TakeWhile(x => x <= done)], cancel);
     }
 
     // Somebody opened one of them meanwhile.

@@ -15,8 +15,8 @@ internal static class PictureMatch
     private const int LessonsApart = 2;
 
     /// <summary>The block, or null on other days, or when too few words that can be read have pictures.</summary>
-    /// <param name="used">Words compared in the lesson; what is only read is understood by its picture.</param>
-    public static LessonBlock? Make(LessonBrief brief, ItemMaker make, Dice dice, IReadOnlySet<string> used)
+    /// <param name="compared">Words compared in the lesson: they stand here too where others have too few pictures. What is only read is understood by its picture.</param>
+    public static LessonBlock? Make(LessonBrief brief, ItemMaker make, Dice dice, IReadOnlySet<string> compared)
     {
         var kept = brief.KeptIn(LessonPart.Practise, Activity.MatchPicture);
         var asked = brief.Asked(LessonPart.Practise, Activity.MatchPicture);
@@ -28,7 +28,9 @@ internal static class PictureMatch
 
         var set = kept.Select(x => brief.Stock.Pictures.Find(x.Text)).OfType<PictureWord>().ToList();
         var since = WorkDone.Since(brief, Activity.MatchPicture, LessonsApart);
-        var found = Pictured(brief, used, dice).OrderByDescending(x => x.HoldsTarget).ThenByDescending(x => since(x.Word.Key)).Where(x => Joins(set, brief.Stock.Pictures.Find(x.Word.Key)!)).Take((asked ?? (brief.IsFurtherDay ? Most : MostOnFirstDays)) - kept.Count).ToList();
+        var pictured = Pictured(brief, compared, dice).ToList();
+        pictured = pictured.Count(x => x.HoldsTarget) < FewestOnThePoint ? [.. Pictured(brief, brief.Kept.Select(x => x.Item.Text.ToLowerInvariant()).ToHashSet(), dice)] : pictured;
+        var found = pictured.OrderByDescending(x => x.HoldsTarget).ThenByDescending(x => since(x.Word.Key)).Where(x => Joins(set, brief.Stock.Pictures.Find(x.Word.Key)!)).Take((asked ?? (brief.IsFurtherDay ? Most : MostOnFirstDays)) - kept.Count).ToList();
         List<LessonItem> items = [.. kept, .. found.OrderBy(x => x.Shape.Boxes).Select(x => make.Word(x.Word.Key, x.Reasons))];
         return items.Count < Fewest || (asked is null && kept.Count == 0 && items.Count(x => since(x.Text.ToLowerInvariant()) <= LessonsApart) * 2 > items.Count) || (brief.Targets.Count > 0 && kept.Count == 0 && found.Count(x => x.HoldsTarget) < FewestOnThePoint)
             ? null : new LessonBlock(LessonPart.Practise, Activity.MatchPicture, items);
