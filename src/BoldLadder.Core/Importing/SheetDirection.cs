@@ -121,7 +121,7 @@ internal static partial class SheetDirection
     {
         var columns = cells.GroupBy(x => x.Column).OrderBy(x => x.Key).Select(x => x.OrderBy(c => c.Row).Select(c => NumberOf(c.Text)).OfType<int>().ToList()).Where(x => x.Count > 0).ToList();
         var numbers = columns.SelectMany(x => x).ToList();
-        return columns.Count > 1 && numbers.Count >= FewestNumbered && numbers.Count >= cells.Count - 2 && numbers.Select((x, i) => x == i + 1).All(x => x);
+        return columns.Count > 1 && numbers.Count >= FewestNumbered && numbers.Count >= cells.Count - 2 && columns.Exists(x => x.Count > 1) && numbers.Zip(numbers.Skip(1)).All(x => x.First < x.Second);
     }
 
     private static int? NumberOf(string text) => Numbered().Match(text) is { Success: true } match ? int.Parse(match.Groups["number"].Value, CultureInfo.InvariantCulture) : null;

@@ -19,7 +19,7 @@ internal static class SheetHeader
             && !(SheetWords.IsDayOfDiary(row[0].Text) && !row.Skip(1).Any(x => SheetWords.IsDayOfDiary(x.Text)))
             // Summer | words of two syllables, below Autumn and Spring, is the last of the terms.
             && !(SheetWords.NamesTerm(row[0].Text) && rows.Any(x => x[0].Row < row[0].Row && x[0].Column == row[0].Column && x.Count > 1 && SheetWords.IsSection(x[0].Text)))
-            && (widest > 1 || (row == rows[0] && !reader.LooksLikePart(row[0].Text) && !(SheetWords.Labelled(row[0].Text) is var (label, taught) && (reader.LooksLikePart(taught) || SheetLines.Of(taught).Any(reader.LooksLikePart) || (SheetWords.IsWeek(label) && LessonWords.LessonOf(taught) is not null)))))).MaxBy(x => Named(x, rows, reader)) ?? Sounded(rows, reader) ?? Numbered(rows) ?? Ticked(rows) ?? Topped(rows, reader);
+            && (widest > 1 || (row == rows[0] && !reader.LooksLikePart(row[0].Text) && !(SheetWords.Labelled(row[0].Text) is var (label, taught) && (reader.LooksLikePart(taught) || SheetLines.Of(taught).Any(reader.LooksLikePart) || (SheetWords.IsWeek(label) && LessonWords.LessonOf(taught) is not null)))))).MaxBy(x => Named(x, rows, reader)) ?? Sounded(rows, reader) ?? Numbered(rows) ?? Ticked(rows) ?? Halved(rows) ?? Topped(rows, reader);
     }
 
     /// <summary>Autumn, spring and summer down the side of years, in a sheet that was turned: they head what stands in their rows, and teach nothing.</summary>
@@ -42,6 +42,10 @@ internal static class SheetHeader
     // "Set | 1st | 2nd | 3rd": which of its set each column holds.
     private static IReadOnlyList<PlacedCell>? Numbered(List<IReadOnlyList<PlacedCell>> rows) =>
         rows.FirstOrDefault(x => x.Count > 2) is { } first && first.Where(x => !SheetWords.IsOrdinal(x.Text)).ToList() is [var label] && SheetHeadings.IsCounted(label.Text) ? first : null;
+
+    // "| First half | Second half" over terms: each row goes on from the one to the other.
+    private static IReadOnlyList<PlacedCell>? Halved(List<IReadOnlyList<PlacedCell>> rows) => rows.FirstOrDefault(x => x.Count > 1) is { } first && first.All(x => SheetWords.NamesTerm(x.Text))
+        && rows.Where(x => x[0].Row > first[0].Row).ToList() is { Count: > 1 } below && below.TrueForAll(x => x[0].Column < first[0].Column && SheetWords.NamesTerm(x[0].Text)) ? first : null;
 
     // "Sound | Ayo | Bea", and below the names ticks: who knows what.
     private static IReadOnlyList<PlacedCell>? Ticked(List<IReadOnlyList<PlacedCell>> rows) => rows.FirstOrDefault(x => x.Count > 2) is { } first

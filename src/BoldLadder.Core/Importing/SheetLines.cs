@@ -134,7 +134,7 @@ internal static partial class SheetLines
     private static partial Regex PlusIAndA();
 
     // "c, o, d (I)", "t, i, n (tricky: the, to)", "m, e (plus the, I)".
-    [GeneratedRegex(@"\(\s*(?:(?:tricky|sight|heart|common|exception)\s*(?:words?)?\s*:?\s*(?<rest>[A-Za-z', ]+)|(?-i:(?<rest>I))|(?:plus|and|with|\+)\s+(?=[^)]*\b(?:I|the|to|was|said|he|she|you|they)\b)(?<rest>[A-Za-z',& ]+))\s*\)\s*$", Any)]
+    [GeneratedRegex(@"\(\s*(?:(?:tricky|sight|heart|common|exception)\s*(?:words?)?\s*:?\s*(?<rest>[A-Za-z', ]+)|(?-i:(?<rest>I))|(?:plus|and|with|\+)\s+(?=[^)]*\b(?:I|the|to|into|no|go|so|do|of|was|said|he|she|me|we|be|my|you|your|they|their|there|some|come|have|like|little|one|once|what|when|were|people|could|would|should|Mr|Mrs)\b)(?<rest>[A-Za-z',& ]+))\s*\)\s*$", Any)]
     private static partial Regex InBrackets();
 
     [GeneratedRegex(@"(?:^|(?<=[:–-]\s*))\s*(?:(?:(?:please|practi[sc]e|to|we|will|can|(?:the\s+)?(?:children|pupils|class)|learns?\s+to)\s+)*(?:introduce|teach|learn|meet|read(?:ing)?|spell(?:ing)?|know|writ(?:e|ing))(?:\s+and\s+[a-z]+)?\s+)?(?:the\s+(?:(?:tricky|sight|heart|common(?:\s+exception)?|exception|high[\s-]frequency)\s+)?|(?<=\b(?:introduce|teach|learn|meet)\s+)(?:tricky|sight|heart|common(?:\s+exception)?|exception|high[\s-]frequency)\s+)words?\s*:?\s+(?!with\b|that\b|contain|end|using\b|in\b|of\b)[""'“‘]?(?<rest>[a-z' ,]+?)[""'”’]?\s*\.?\s*$", Any)]

@@ -130,6 +130,9 @@ internal static partial class SheetWords
     /// <summary>True for a tick in a column of ticks.</summary>
     public static bool IsTick(string text) => text.Trim().ToLowerInvariant() is "y" or "n" or "yes" or "no" or "x" or "/" or "✓" or "✔" or "√" or "✗" or "*";
 
+    /// <summary>True for a tick that is nothing else: an x is a letter, and so are y and n.</summary>
+    public static bool IsTickOnly(string text) => IsTick(text) && !char.IsAsciiLetter(text.Trim()[0]);
+
     /// <summary>True for what only says where in the order something stands.</summary>
     public static bool IsOrdinal(string text) => Ordinal().IsMatch(text.Trim());
 
@@ -201,6 +204,6 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^(no\.?\s*|#|lesson\s*|step\s*|session\s*|rung\s*|day\s*)?\d{1,3}(st|nd|rd|th)?\s*[.):]?$", Any)]
     private static partial Regex Ordinal();
 
-    [GeneratedRegex(@"^\s*(?:(?<label>[^:=]{1,60}?)\s*(:|\s[-–—=→]\s)|(?<label>(?:set|step|stage|group|unit|block|band|list|lesson|week)\s+(?:\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten))\s+(?:is|are|has|covers|contains|includes|teaches)\s+|(?<label>(?:tricky|sight|heart)\s+words?)\s(?!(?:are|is|will|taught|from|as|in|for)\b\s*\S))\s*(?<rest>.+)$", Any | RegexOptions.Singleline)]
+    [GeneratedRegex(@"^\s*(?:(?<label>(?:week|wk|day|lesson|session|step|set|unit)\s*\d{1,2})\.\s+(?=[a-z])|(?<label>[^:=]{1,60}?)\s*(:|\s[-–—=→]\s)|(?<label>(?:set|step|stage|group|unit|block|band|list|lesson|week)\s+(?:\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten))\s+(?:is|are|has|covers|contains|includes|teaches)\s+|(?<label>(?:tricky|sight|heart)\s+words?)\s(?!(?:are|is|will|taught|from|as|in|for)\b\s*\S))\s*(?<rest>.+)$", Any | RegexOptions.Singleline)]
     private static partial Regex Label();
 }

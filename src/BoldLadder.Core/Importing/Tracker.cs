@@ -5,28 +5,37 @@ internal static class Tracker
 {
     private const int Fewest = 4;
 
-    /// <summary>Sets side by side without the columns of ticks between them: <i>Set A, can say, can write, Set B, can say, can write</i>.</summary>
-    public static IReadOnlyList<SheetCell> WithoutTicks(string sheet, IReadOnlyList<SheetCell> cells, List<LeftOut> left)
+    /// <summary>
+    /// A sheet without the columns of ticks beside what it teaches: <i>Set A, can say, can write, Set B, can say, can write</i>;
+    /// <i>Letter, Autumn, Spring</i>; <i>Sound, Taught, Checked</i>.
+    /// </summary>
+    public static IReadOnlyList<SheetCell> WithoutTicks(string sheet, IReadOnlyList<SheetCell> cells, PartReader reader, List<LeftOut> left)
     {
-        var first = cells.Select(x => x.Row).DefaultIfEmpty().Min();
-        var columns = cells.GroupBy(x => x.Column).Where(x => x.First().Row == first).ToList();
-        var ticks = columns.FindAll(x => x.Count() > 1 && x.Skip(1).All(c => SheetWords.IsTick(c.Text)));
-        if (ticks.Count == 0 || columns.Count < ticks.Count + 2 || !columns.Except(ticks).All(x => SheetWords.NamesSet(x.First().Text)))
+        var columns = cells.GroupBy(x => x.Column).Select(x => x.OrderBy(c => c.Row).ToList()).ToList();
+        var ticks = columns.FindAll(x => x.Count > 1 && x.Skip(1).All(c => SheetWords.IsTick(c.Text)) && !SheetWords.IsWeek(x[0].Text) && SheetHeadings.RoleOf(x[0].Text) != ColumnRole.TrickyWords);
+        // An x is a letter too: that marks are meant is seen where one comes again, and in the columns beside those it is the same.
+        var marks = ticks.Where(x => x.Skip(1).Select(c => c.Text.Trim()).ToList() is var said && (said.Exists(SheetWords.IsTickOnly) || said.Distinct().Count() < said.Count))
+            .SelectMany(x => x.Skip(1)).Select(x => x.Text.Trim()).ToHashSet();
+        ticks.RemoveAll(x => !x.Skip(1).Any(c => marks.Contains(c.Text.Trim())));
+        if (ticks.Count(x => !reader.LooksLikePart(x[0].Text)) * 2 <= ticks.Count || !columns.Except(ticks).Any(x => x.Count(c => reader.LooksLikePart(c.Text)) >= Fewest - 1))
         {
             return cells;
         }
 
-        left.AddRange(ticks.SelectMany(x => x).Select(x => new LeftOut(new Source(sheet, x.Address, x.Text), x.Row == first ? LeftOutReason.Column : LeftOutReason.Count)));
-        return [.. cells.Except(ticks.SelectMany(x => x))];
+        // What headed the one column that is left says no more than that it is taught.
+        var beside = columns.Except(ticks).ToList() is [var only] && only.Find(x => x.Row == ticks[0][0].Row && SheetHeadings.RoleOf(x.Text) is ColumnRole.Parts or ColumnRole.Sounds) is { } heading ? ticks.SelectMany(x => x).Append(heading).ToList() : [.. ticks.SelectMany(x => x)];
+        left.AddRange(beside.Select(x => new LeftOut(new Source(sheet, x.Address, x.Text), SheetWords.IsTick(x.Text) ? LeftOutReason.Count : LeftOutReason.Column)));
+        return [.. cells.Except(beside)];
     }
 
     /// <summary>What stands along the top, one below the other, each telling where it stood; any other sheet as it is.</summary>
     public static IReadOnlyList<SheetCell> Top(string sheet, IReadOnlyList<SheetCell> cells, PartReader reader, List<LeftOut> left)
     {
-        var first = cells.Select(x => x.Row).DefaultIfEmpty().Min();
-        var top = cells.Where(x => x.Row == first).OrderBy(x => x.Column).ToList();
+        var rows = cells.GroupBy(x => x.Row).OrderBy(x => x.Key).ToList();
+        var titles = rows.TakeWhile(x => x.Count() == 1).SelectMany(x => x).ToList();
+        var top = rows.Skip(titles.Count).FirstOrDefault()?.OrderBy(x => x.Column).ToList() ?? [];
         // The corner, above the names, is called Name or by the class.
-        var taught = top.FindAll(x => (x != top[0] || cells.All(c => c.Column != x.Column || c == x || SheetWords.IsTick(c.Text))) && (reader.LooksLikePart(x.Text) || reader.AreLearntByHeart(x.Text)));
+        var taught = top.FindAll(x => (x != top[0] || cells.All(c => c.Column != x.Column || c.Row <= x.Row || SheetWords.IsTick(c.Text))) && (reader.LooksLikePart(x.Text) || reader.AreLearntByHeart(x.Text)));
         if (taught.Count < Fewest || taught.Count(x => reader.LooksLikePart(x.Text)) * 2 < taught.Count || top.Count > taught.Count + 1)
         {
             return cells;
@@ -39,7 +48,7 @@ internal static class Tracker
             return cells;
         }
 
-        left.AddRange(top.Except(taught).Concat(names).Select(x => new LeftOut(new Source(sheet, x.Address, x.Text), LeftOutReason.Column)));
+        left.AddRange(titles.Concat(top.Except(taught)).Concat(names).Select(x => new LeftOut(new Source(sheet, x.Address, x.Text), LeftOutReason.Column)));
         left.AddRange(ticks.Select(x => new LeftOut(new Source(sheet, x.Address, x.Text), LeftOutReason.Count)));
         return [.. taught.Select((x, i) => x with { Row = i + 1, Column = 1, Named = x.Address })];
     }

@@ -74,7 +74,7 @@ internal static class ApplyPart
 
         var own = OwnSentence(brief, make, dice, story);
         var dictated = brief.Has(LessonPart.Apply, Activity.WriteSentence);
-        var left = seconds - (dictated ? Timing.Of(Activity.WriteSentence, brief.Length.Dictated) : 0) - Timing.Of(Activity.ReadStory, story.Count) - own.Seconds;
+        var left = seconds - (dictated ? Timing.Of(Activity.WriteSentence, Dictated(brief)) : 0) - Timing.Of(Activity.ReadStory, story.Count) - own.Seconds;
         var justRead = JustRead(brief);
         // A story is enough to read, unless there are minutes for more beside it.
         var sentences = brief.Asked(LessonPart.Apply, Activity.ReadSentences);
@@ -104,6 +104,10 @@ internal static class ApplyPart
     private static bool IsStillToMeet(LessonBrief brief, IReadOnlyList<LessonItem> story, IReadOnlyList<GradedSentence> ranked) =>
         brief.TrickyToday is { Count: > 0 } tricky && !brief.IsOfTricky && story.Count > 0
             && !SentenceBank.WordsOf(story[0].Text.ToLowerInvariant()).Any(tricky.Contains) && ranked.Any(x => x.Sentence.Keys.Any(tricky.Contains));
+
+    // Where a long lesson spells no words it has one sentence more to write.
+    private static int Dictated(LessonBrief brief) =>
+        brief.Length.Dictated + (brief.Length.Dictated > 1 && !brief.Has(LessonPart.Practise, Activity.Spell) ? 1 : 0);
 
     // Before sentences of their own are asked of them children write about a picture, on the days that have the time.
     private static LessonBlock Picture(LessonBrief brief, ItemMaker make, Dice dice, int seconds)
@@ -213,7 +217,7 @@ internal static class ApplyPart
             var best = dice.Mix(found.TakeWhile(x => x.Unfit / LongestSentence == found[0].Unfit / LongestSentence).Select(x => x.Graded)).Take(1).ToList();
             foreach (var (other, _) in found)
             {
-                if (best.Count < brief.Length.Dictated && best.TrueForAll(x => !Alike(x.Sentence, other.Sentence)))
+                if (best.Count < Dictated(brief) && best.TrueForAll(x => !Alike(x.Sentence, other.Sentence)))
                 {
                     best.Add(other);
                 }

@@ -56,11 +56,21 @@ public static class LessonComposer
         Activity.Sort, Activity.Compare, Activity.Choose, Activity.Chain,
     ];
 
+    // And then what such a day is not about: on one of tricky words it is older words that are spelt, and a sort of three
+    // spellings is reading enough.
+    private static Activity? GoesLast(LessonKind kind) => kind switch
+    {
+        LessonKind.TrickyWordDay => Activity.Spell,
+        LessonKind.Contrast => Activity.Read,
+        _ => null,
+    };
+
     // Three letters and a tricky word take six minutes to meet: in a lesson of twenty, others give way, but for what a person
     // has kept. A school that has given a piece its minutes is told what is too long.
     private static List<LessonBlock> WithinTime(LessonBrief brief, List<LessonBlock> made)
     {
-        foreach (var activity in brief.Pieces.Pieces.Any(x => x.Minutes is not null) ? [] : GoesFirst)
+        Activity[] goes = GoesLast(brief.Kind) is { } last ? [.. GoesFirst, last] : GoesFirst;
+        foreach (var activity in brief.Pieces.Pieces.Any(x => x.Minutes is not null) ? [] : goes)
         {
             if (made.Sum(x => x.Seconds) * 10 <= brief.Minutes * 60 * 11)
             {

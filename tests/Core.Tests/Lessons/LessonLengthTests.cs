@@ -13,8 +13,8 @@ public sealed class LessonLengthTests
     private const int Opening = 10;
 
     [Theory]
-    [InlineData(10, 90)]
-    [InlineData(15, 97)]
+    [InlineData(10, 98)]
+    [InlineData(15, 100)]
     [InlineData(20, 100)]
     [InlineData(30, 100)]
     [InlineData(35, 95)]
