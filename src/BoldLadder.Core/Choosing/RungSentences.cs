@@ -14,15 +14,15 @@ public sealed class RungSentences(WordStock stock, TaughtSet taught, Rung? rung,
 
     private readonly HashSet<string> _tricky = rung?.TrickyWords.Select(x => x.ToLowerInvariant()).ToHashSet() ?? [];
 
-    private Predicate<SentenceWord>? _found;
+    private PractisedWords? _target;
 
     /// <summary>All that can be read: the school's own with what is taught, then those with most of it, short before long.</summary>
-    public IReadOnlyList<GradedSentence> Readable() => [.. stock.Sentences.Readable(_judge, IsTarget, _ => false)
+    public IReadOnlyList<GradedSentence> Readable() => [.. stock.Sentences.Readable(_judge, Target, PractisedWords.None).Select(x => rung is null ? x with { Targets = x.Sentence.Words.Count } : x)
         .OrderByDescending(x => x.Targets > 0 && stock.Own.Contains(x.Sentence.Text)).ThenByDescending(x => Math.Min(2, x.Targets)).ThenBy(x => x.Sentence.Words.Count).ThenBy(x => x.Sentence.Text, StringComparer.Ordinal)];
 
     /// <summary>Made by rule and read by nobody, each with what is taught in it.</summary>
     public IReadOnlyList<Sentence> Made(int count, ulong seed) =>
-        stock.Frames.Made(stock, _judge, shape, x => IsTarget(new SentenceWord(x.Key, x, null)), new Dice(seed), count, stock.Sentences.All.Select(x => x.Text).ToHashSet());
+        stock.Frames.Made(stock, _judge, shape, x => rung is null || Target.Includes(new SentenceWord(x.Key, x, null)), new Dice(seed), count, stock.Sentences.All.Select(x => x.Text).ToHashSet());
 
-    private bool IsTarget(SentenceWord word) => rung is null || _tricky.Contains(word.Key) || (rung.AddsParts && (_found ??= PractisedWords.Of(stock, _judge, rung.Adds))(word));
+    private PractisedWords Target => _target ??= (rung is { AddsParts: true } ? PractisedWords.Of(stock, _judge, rung.Adds) : PractisedWords.None).Or(_tricky);
 }

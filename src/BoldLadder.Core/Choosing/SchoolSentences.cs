@@ -26,6 +26,9 @@ public sealed class SchoolSentences
     private readonly int[] _starts;
     private readonly Dictionary<string, int> _numbers = [];
 
+    // The words that have a part in them, by its bit.
+    private readonly List<int>[] _having;
+
     private readonly FoundOnce<Found> _found = new();
 
     public SchoolSentences(WordRows rows, IEnumerable<Sentence> sentences)
@@ -37,6 +40,15 @@ public sealed class SchoolSentences
         for (var i = 0; i < All.Count; i++)
         {
             _starts[i + 1] = _starts[i] + All[i].Words.Count;
+        }
+
+        _having = [.. Enumerable.Range(0, rows.Bits.Count).Select(_ => new List<int>())];
+        foreach (var (number, word) in _vocabulary.Index())
+        {
+            foreach (var bit in word.Bits ?? [])
+            {
+                _having[bit].Add(number);
+            }
         }
 
         int Number(string key)
@@ -70,44 +82,49 @@ public sealed class SchoolSentences
 
     public IReadOnlyList<Sentence> All { get; }
 
-    /// <summary>Counts the words of one of them, by its place among all, of which something is true; of each word it is asked once.</summary>
-    internal Func<int, int> Counting(Predicate<SentenceWord> holds)
+    /// <summary>Counts the words of one of them, by its place among all, that are among those given.</summary>
+    internal Func<int, int> Counting(PractisedWords words)
     {
-        var known = new int?[_vocabulary.Count];
+        var among = Among(words, null);
         return sentence =>
         {
             var count = 0;
             foreach (var word in WordsOf(sentence))
             {
-                count += known[word] ??= holds(_vocabulary[word]) ? 1 : 0;
+                count += among[word] ? 1 : 0;
             }
 
             return count;
         };
     }
 
+    // Of each word of the vocabulary whether it is one of those, and of those alone that can be read where that is told.
+    private bool[] Among(PractisedWords words, bool[]? legal)
+    {
+        var among = new bool[_vocabulary.Count];
+        foreach (var number in words.Bits.SelectMany(x => _having[x]).Concat(words.Keys.Select(x => _numbers.GetValueOrDefault(x, -1)).Where(x => x >= 0)))
+        {
+            among[number] = among[number] || (legal?[number] != false && words.Includes(_vocabulary[number]));
+        }
+
+        return among;
+    }
+
     /// <summary>Sentences of which every word can be read, and whose capitals and marks may be met, with how often they hold the target and what was taught lately.</summary>
     /// <param name="mayStand">What of the words that can be read may stand in one; null for all.</param>
-    public IReadOnlyList<GradedSentence> Readable(Judge judge, Predicate<SentenceWord> isTarget, Predicate<SentenceWord> isLate, Predicate<SentenceWord>? mayStand = null)
+    public IReadOnlyList<GradedSentence> Readable(Judge judge, PractisedWords targets, PractisedWords late, Predicate<SentenceWord>? mayStand = null)
     {
         var found = FoundFor(judge);
         var graded = new List<GradedSentence>(found.Readable.Length);
-        var (target, late, not) = (new bool[_vocabulary.Count], new bool[_vocabulary.Count], new bool[_vocabulary.Count]);
-        for (var i = 0; i < found.Legal.Length; i++)
+        var (isTarget, isLate, not) = (Among(targets, found.Legal), Among(late, found.Legal), new bool[_vocabulary.Count]);
+        for (var i = 0; mayStand is not null && i < found.Legal.Length; i++)
         {
-            if (!found.Legal[i])
-            {
-                continue;
-            }
-
-            target[i] = isTarget(_vocabulary[i]);
-            late[i] = isLate(_vocabulary[i]);
-            not[i] = mayStand is not null && !mayStand(_vocabulary[i]);
+            not[i] = found.Legal[i] && !mayStand(_vocabulary[i]);
         }
 
         for (var i = 0; i < found.Readable.Length; i++)
         {
-            var (targets, lates, may) = (0, 0, found.Readable[i]);
+            var (held, lately, may) = (0, 0, found.Readable[i]);
             if (!may)
             {
                 continue;
@@ -115,14 +132,14 @@ public sealed class SchoolSentences
 
             foreach (var word in WordsOf(i))
             {
-                targets += target[word] ? 1 : 0;
-                lates += late[word] ? 1 : 0;
+                held += isTarget[word] ? 1 : 0;
+                lately += isLate[word] ? 1 : 0;
                 may &= !not[word];
             }
 
             if (may)
             {
-                graded.Add(new GradedSentence(All[i], targets, lates));
+                graded.Add(new GradedSentence(All[i], held, lately));
             }
         }
 

@@ -19,14 +19,14 @@ public sealed class SchoolStories
 
     public IEnumerable<Story> All => _stories.Values;
 
-    /// <summary>Counts the words of a story of which something is true.</summary>
-    public Func<Story, int> Counting(Predicate<SentenceWord> holds)
+    /// <summary>Counts the words of a story that are among those given.</summary>
+    public Func<Story, int> Counting(PractisedWords words)
     {
-        var count = _texts.Counting(holds);
+        var count = _texts.Counting(words);
         return story => count(_places[story.Text]);
     }
 
     /// <summary>Stories of which every word can be read, with how often they hold the target and what was taught lately.</summary>
-    public IEnumerable<GradedStory> Readable(Judge judge, Predicate<SentenceWord> isTarget, Predicate<SentenceWord> isLate, Predicate<SentenceWord>? may = null) =>
-        _texts.Readable(judge, isTarget, isLate, may).Select(x => new GradedStory(_stories[x.Sentence], x.Targets, x.Late));
+    public IEnumerable<GradedStory> Readable(Judge judge, PractisedWords targets, PractisedWords late, Predicate<SentenceWord>? may = null) =>
+        _texts.Readable(judge, targets, late, may).Select(x => new GradedStory(_stories[x.Sentence], x.Targets, x.Late));
 }

@@ -73,8 +73,8 @@ public sealed class LessonBrief
             : [.. Teaches.Where(x => !x.IsPrint), .. GoesOver];
         Judge = new Judge(rung is null ? standing.Taught : standing.Taught.With([rung]));
         Pieces = own?.Kind == ShapeKind ? own : conventions.ShapeOf(ShapeKind);
-        _sentences = new Lazy<IReadOnlyList<GradedSentence>>(() => stock.Sentences.Readable(Judge, IsTarget(), IsLate(ApplyPart.Lately), MayStand));
-        _stories = new Lazy<IReadOnlyList<GradedStory>>(() => [.. stock.Stories.Readable(Judge, IsTarget(), IsLate(ApplyPart.Lately), MayStand)]);
+        _sentences = new Lazy<IReadOnlyList<GradedSentence>>(() => stock.Sentences.Readable(Judge, TargetWords(), LateWords(ApplyPart.Lately), MayStand));
+        _stories = new Lazy<IReadOnlyList<GradedStory>>(() => [.. stock.Stories.Readable(Judge, TargetWords(), LateWords(ApplyPart.Lately), MayStand)]);
         _asked = new Lazy<ReadingBrief>(() =>
         {
             var late = standing.Clock.Due(day).Where(x => x.Item.Track == RevisitTrack.Card && (x.Shaky || x.Overdue > 0)).Select(x => x.Item.Key).ToHashSet();
@@ -232,22 +232,18 @@ public sealed class LessonBrief
     public bool MayStand(SentenceWord word) => _isAtLongerWords || !word.MayBeWeak || word.Word is not { } known || Judge.Taught.TrickyWords.Contains(word.Key) || FunctionWords.Has(word.Key)
         || Judge.IsReadStrictly(known);
 
-    /// <summary>Says of a word of a text whether it practises what is taught.</summary>
-    internal Predicate<SentenceWord> Practises(IEnumerable<Teachable> things) => PractisedWords.Of(Stock, Judge, things);
+    /// <summary>The words of a text that practise what is taught.</summary>
+    internal PractisedWords Practises(IEnumerable<Teachable> things) => PractisedWords.Of(Stock, Judge, things);
 
     /// <summary>
-    /// Says of a word of a text whether today is about it: it practises what is taught; on a day of tricky words it is one of
-    /// them, whatever the lessons before taught. Where letters come with tricky words the letters are what the day is about.
+    /// The words of a text that today is about: those that practise what is taught; on a day of tricky words those
+    /// themselves, whatever the lessons before taught. Where letters come with tricky words the letters are what the day is about.
     /// </summary>
-    internal Predicate<SentenceWord> IsTarget() => IsOfTricky && TrickyToday is var tricky ? x => tricky.Contains(x.Key) : Practises(Targets);
+    internal PractisedWords TargetWords() => IsOfTricky ? PractisedWords.Named(TrickyToday) : Practises(Targets);
 
-    /// <summary>Says of a word of a text whether it was met lately: it practises what the last lessons taught, or is a tricky word that comes beside today's letters.</summary>
+    /// <summary>The words of a text that were met lately: those that practise what the last lessons taught, and tricky words that come beside today's letters.</summary>
     /// <param name="lessons">How many lessons back is lately.</param>
-    internal Predicate<SentenceWord> IsLate(int lessons)
-    {
-        var (practised, tricky) = (Practises(Standing.Lessons.TakeLast(lessons).SelectMany(x => x.Things)), TrickyToday);
-        return tricky.Count == 0 ? practised : x => tricky.Contains(x.Key) || practised(x);
-    }
+    internal PractisedWords LateWords(int lessons) => Practises(Standing.Lessons.TakeLast(lessons).SelectMany(x => x.Things)).Or(TrickyToday);
 
     /// <summary>Tricky words are all that today teaches, or they come with no more than capitals and marks.</summary>
     internal bool IsOfTricky => Rung is { TrickyWords.Count: > 0 } && Teaches.All(x => x.IsPrint);

@@ -19,7 +19,7 @@ public sealed class PointService
     private readonly List<(string Label, Predicate<LexiconWord> Holds)> _things;
     private readonly HashSet<Teachable> _print;
 
-    private readonly Predicate<SentenceWord> _practises;
+    private readonly PractisedWords _practises;
 
     /// <param name="judge">What can be read in the lesson.</param>
     public PointService(Lesson lesson, WordStock stock, Judge judge)
@@ -72,7 +72,7 @@ public sealed class PointService
     private Reason OfText(LessonItem item)
     {
         var words = SentenceBank.WordsOf(item.Text).ToList();
-        var count = words.Count(x => _tricky.Contains(x.ToLowerInvariant()) || (_practises(new SentenceWord(x.ToLowerInvariant(), _stock.Words.FindWord(x), null))));
+        var count = words.Count(x => _tricky.Contains(x.ToLowerInvariant()) || (_practises.Includes(new SentenceWord(x.ToLowerInvariant(), _stock.Words.FindWord(x), null))));
         var print = SentenceToMend.CountIn(item.Text, _print);
         return count > 0 ? Reason.Of(ReasonCode.ServesWords, $"{count}") : print > 0 ? Reason.Of(ReasonCode.ServesPrint, $"{print}")
             : item.Reasons.Any(x => x.Code == ReasonCode.ToMend) ? Reason.Of(ReasonCode.ServesBeside, _lesson.Title) : Other;

@@ -16,7 +16,7 @@ public class SchoolSentenceTests
     public void A_sentence_is_offered_when_every_word_of_it_can_be_read_and_only_then(int place)
     {
         var judge = JudgeAt(place);
-        var offered = World.South.Sentences.Readable(judge, _ => false, _ => false).Select(x => x.Sentence.Text).ToHashSet();
+        var offered = World.South.Sentences.Readable(judge, PractisedWords.None, PractisedWords.None).Select(x => x.Sentence.Text).ToHashSet();
         Assert.NotEmpty(offered);
         Assert.All(World.South.Sentences.All, x => Assert.Equal(x.IsReadable(judge), offered.Contains(x.Text)));
     }
@@ -27,7 +27,7 @@ public class SchoolSentenceTests
         // Up, down below where it began, up again, and across to a class with other tricky words.
         foreach (var judge in new[] { JudgeAt(40), JudgeAt(75), JudgeAt(12), JudgeAt(76), new Judge(new TaughtSet(World.South.Rules, World.Estuary.Rungs.Take(76).SelectMany(x => x.Adds), ["was"])), JudgeAt(76) })
         {
-            var offered = World.South.Sentences.Readable(judge, _ => false, _ => false).Select(x => x.Sentence.Text).ToHashSet();
+            var offered = World.South.Sentences.Readable(judge, PractisedWords.None, PractisedWords.None).Select(x => x.Sentence.Text).ToHashSet();
             Assert.All(World.South.Sentences.All, x => Assert.Equal(x.IsReadable(judge), offered.Contains(x.Text)));
         }
     }
@@ -36,7 +36,7 @@ public class SchoolSentenceTests
     public void Words_with_the_target_are_counted_each_time_they_occur()
     {
         var judge = JudgeAt(60);
-        var knock = World.South.Sentences.Readable(judge, x => x.Key == "run", x => x.Word?.Key == "the").Single(x => x.Sentence.Text.StartsWith("Run, run, the rat", StringComparison.Ordinal));
+        var knock = World.South.Sentences.Readable(judge, PractisedWords.Named(new HashSet<string> { "run" }), PractisedWords.Named(new HashSet<string> { "the" })).Single(x => x.Sentence.Text.StartsWith("Run, run, the rat", StringComparison.Ordinal));
         Assert.Equal((2, 2), (knock.Targets, knock.Late));
     }
 
@@ -46,7 +46,7 @@ public class SchoolSentenceTests
         var before = new HashSet<string>();
         for (var place = 10; place < World.Estuary.Rungs.Count; place += 13)
         {
-            var now = World.South.Sentences.Readable(JudgeAt(place), _ => false, _ => false).Select(x => x.Sentence.Text).ToHashSet();
+            var now = World.South.Sentences.Readable(JudgeAt(place), PractisedWords.None, PractisedWords.None).Select(x => x.Sentence.Text).ToHashSet();
             Assert.Superset(before, now);
             Assert.True(now.Count >= before.Count);
             before = now;
@@ -70,7 +70,7 @@ public class SchoolSentenceTests
                 }
 
                 var judge = new Judge(new TaughtSet(stock.Rules, [], []).With(ladder.Rungs.Take(place + 1)));
-                var count = stock.Sentences.Readable(judge, PractisedWords.Of(stock, judge, rung.Adds), _ => false).Count(x => x.Targets > 0);
+                var count = stock.Sentences.Readable(judge, PractisedWords.Of(stock, judge, rung.Adds), PractisedWords.None).Count(x => x.Targets > 0);
                 if (count < 4)
                 {
                     few.Add($"{rung.Label} {count}");
@@ -89,7 +89,7 @@ public class SchoolSentenceTests
             new ReadingRules(new WordRows(new SchoolWords(World.Lexicon, Core.Sounds.Accent.SouthernBritish, [own])), WeakVowels.Lenient, World.Estuary),
             World.Written.With([own]));
         var judge = new Judge(new TaughtSet(stock.Rules, [], []).With(World.Estuary.Rungs.Take(60)));
-        Assert.Contains(stock.Sentences.Readable(judge, _ => false, _ => false), x => x.Sentence.Text == "Zib sat on a mat.");
+        Assert.Contains(stock.Sentences.Readable(judge, PractisedWords.None, PractisedWords.None), x => x.Sentence.Text == "Zib sat on a mat.");
         Assert.DoesNotContain(World.South.Sentences.All, x => x.Text == "Zib sat on a mat.");
     }
 

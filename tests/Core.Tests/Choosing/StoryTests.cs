@@ -58,7 +58,7 @@ public class StoryTests
         var bare = rungs.Where(x =>
         {
             var judge = JudgeOf(ladder, stock, x.Place + 1);
-            return stock.Stories.Readable(judge, PractisedWords.Of(stock, judge, x.Rung.Adds), _ => false).Count(s => s.Targets >= 2) < 2;
+            return stock.Stories.Readable(judge, PractisedWords.Of(stock, judge, x.Rung.Adds), PractisedWords.None).Count(s => s.Targets >= 2) < 2;
         }).Select(x => x.Rung.Label).ToList();
         Assert.True(bare.Count * 10 <= rungs.Count, $"{bare.Count} of {rungs.Count}: {string.Join(", ", bare)}");
     }
@@ -80,7 +80,7 @@ public class StoryTests
             foreach (var (rung, place) in rungs.Select((x, i) => (x, i)).Where(x => x.i >= Opening && x.x.Adds.Count > 0))
             {
                 var judge = JudgeOf(ladder, stock, place + 1);
-                var found = stock.Stories.Readable(judge, PractisedWords.Of(stock, judge, rung.Adds), _ => false).Any(s => s.Targets >= 2);
+                var found = stock.Stories.Readable(judge, PractisedWords.Of(stock, judge, rung.Adds), PractisedWords.None).Any(s => s.Targets >= 2);
                 (with, all) = (with + (found ? 1 : 0), all + 1);
                 if (!found)
                 {
@@ -106,7 +106,7 @@ public class StoryTests
         var bare = ladder.Rungs.Select((x, i) => (Rung: x, Place: i)).Where(x => x.Place > ladder.PlaceOf("r-r") && x.Rung.Correspondences.Count > 0).Where(x =>
         {
             var judge = JudgeOf(ladder, stock, x.Place + 1);
-            return !stock.Stories.Readable(judge, PractisedWords.Of(stock, judge, x.Rung.Adds), _ => false).Any(s => s.Targets >= 2);
+            return !stock.Stories.Readable(judge, PractisedWords.Of(stock, judge, x.Rung.Adds), PractisedWords.None).Any(s => s.Targets >= 2);
         }).Select(x => x.Rung.Label).ToList();
 
         // With so few letters j, v and z have hardly a word.

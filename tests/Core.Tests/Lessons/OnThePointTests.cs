@@ -19,7 +19,7 @@ public sealed class OnThePointTests
         Assert.True(Is("that") && Is("thin"));
         Assert.False(Is("the") || Is("they"));
 
-        bool Is(string word) => practised(new SentenceWord(word, World.South.Words.FindWord(word), null));
+        bool Is(string word) => practised.Includes(new SentenceWord(word, World.South.Words.FindWord(word), null));
     }
 
     [Fact]
@@ -39,7 +39,7 @@ public sealed class OnThePointTests
             var practised = PractisedWords.Of(World.South, brief.Judge, brief.Targets);
             foreach (var text in LessonComposer.Compose(brief).Items.Where(x => x.Kind is ItemKind.Story or ItemKind.Sentence).Select(x => x.Text))
             {
-                Assert.True(SentenceBank.WordsOf(text).Any(w => practised(new SentenceWord(w.ToLowerInvariant(), World.South.Words.FindWord(w), null))), text);
+                Assert.True(SentenceBank.WordsOf(text).Any(w => practised.Includes(new SentenceWord(w.ToLowerInvariant(), World.South.Words.FindWord(w), null))), text);
             }
         }
     }
@@ -222,7 +222,7 @@ public sealed class OnThePointTests
                 var lesson = LessonComposer.Compose(brief);
                 var story = lesson.Items.Single(x => x.Kind == ItemKind.Story);
                 Assert.All(brief.Targets, t => Assert.True(
-                    SentenceBank.WordsOf(story.Text).Any(w => brief.Practises([t])(new SentenceWord(w.ToLowerInvariant(), stock.Words.FindWord(w), null))), $"{story.Heading}: no {t.Label}"));
+                    SentenceBank.WordsOf(story.Text).Any(w => brief.Practises([t]).Includes(new SentenceWord(w.ToLowerInvariant(), stock.Words.FindWord(w), null))), $"{story.Heading}: no {t.Label}"));
                 Assert.DoesNotContain(lesson.Blocks.Single(x => x.Activity == Activity.Listening).Items, x => x.Text == "maybe");
             }
         }

@@ -144,7 +144,7 @@ internal static class ContrastPiece
             : structures.Contains(TaughtStructure.PairAtEnd) ? pairs.AddedAtEnd(list)
             : pairs.AddedInFront(list).Concat(pairs.AddedAtEnd(list));
         return OfPairs(
-            brief, make, dice, added.Where(x => holding(new SentenceWord(x.Other.Word.Key, x.Other.Word, null))),
+            brief, make, dice, added.Where(x => holding.Includes(new SentenceWord(x.Other.Word.Key, x.Other.Word, null))),
             Ask.Of(AskCode.Added), x => [Reason.Of(ReasonCode.SoundCount, $"{x.One.Reading.SoundCount}")]);
     }
 

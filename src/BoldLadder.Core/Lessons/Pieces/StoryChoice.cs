@@ -30,7 +30,7 @@ internal static class StoryChoice
     public static IReadOnlyList<GradedStory> Ranked(LessonBrief brief, Dice dice)
     {
         var shaky = brief.Standing.TrickyWords.Where(x => !brief.Standing.Clock.IsAtSight(x)).Select(x => x.ToLowerInvariant()).ToHashSet();
-        var learning = brief.Stock.Stories.Counting(x => shaky.Contains(x.Key));
+        var learning = brief.Stock.Stories.Counting(PractisedWords.Named(shaky));
         var parts = PartsOf(brief);
         var lately = brief.Standing.Lessons.TakeLast(LessonsOfTwoWeeks).SelectMany(x => x.Read).CountBy(x => x).ToDictionary();
         var readable = brief.Stories.Where(x => lately.GetValueOrDefault(StoryBank.LogKey(x.Story.Title)) < MostInTwoWeeks).ToList();
