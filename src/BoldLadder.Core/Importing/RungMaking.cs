@@ -157,6 +157,8 @@ internal sealed class RungMaking(CorrespondenceTable table, SchoolWords words, S
         // Y beside ee and ea is the y of happy, whether that of yes was met or not.
         said = bare && said.Letters == "y" && others.Count > 1 && _sounds.SharedBy(others) is { IsVowel: true } vowel && shares.Of("y").Any(x => x.Correspondence.Sound == vowel) ? said with { Sounds = [SoundNames.Exactly(vowel)] } : said;
         var chosen = _sounds.Of(said, written.Words, state.Taught);
+        // "/j/ | ge (cage)": where the word shows another spelling, the sound beside it says what is meant.
+        chosen = chosen is { Settled.Count: 0, Against.Length: > 0 } && SoundNames.Find(written.Sound, part.Letters).Any() ? _sounds.Of(part with { Sounds = [written.Sound], Words = [] }, [], state.Taught) : chosen;
         if (chosen.Settled.Count == 0 && chosen.Choices.Count == 0)
         {
             made.Notes.Add(part.Letters);

@@ -124,7 +124,7 @@ internal static partial class SheetLines
     private static partial Regex AsWord();
 
     // "ss; revisit": new letters, and what else is done.
-    [GeneratedRegex(@"(?<=(?:^|[\s,])[a-z]{1,3})\s*(?:;|\+|&)\s*(?:re-?cap|review|revise|re-?visit|consolidate|practi[sc]e)\s*$", Any)]
+    [GeneratedRegex(@"(?<=(?:^|[\s,])[a-z]{1,3})\s*(?:;|,|\+|&)\s*(?:re-?cap|review|revise|re-?visit|consolidate|practi[sc]e)\s*$", Any)]
     private static partial Regex AndRevisit();
 
     private const string FirstByHeart = "(?:I|a|to|the|no|go|he|she|me|we|be|my|is|was|you)";
@@ -141,7 +141,7 @@ internal static partial class SheetLines
     private static partial Regex TheWord();
 
     // "... and the word the", "plus the words he and to": words to be learnt, after what is taught.
-    [GeneratedRegex(@"(?:,?\s+(?:and|plus)|\s*[+&])\s+(?:the\s+|our\s+|your\s+)?words?(?:\s+(?:is|are)\b)?\s*:?\s+(?<rest>[a-z' ,]+\.?)$", Any)]
+    [GeneratedRegex(@"(?:^\s*(?:and|plus)|,?\s+(?:and|plus)|\s*[+&])\s+(?:the\s+|our\s+|your\s+)?words?(?:\s+(?:is|are)\b)?\s*:?\s+(?<rest>[a-z' ,]+\.?)$", Any)]
     private static partial Regex AndTheWords();
 
     // The mark that ends a piece stays with it.
