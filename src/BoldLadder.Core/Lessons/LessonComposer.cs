@@ -27,6 +27,7 @@ public static class LessonComposer
         // The sentences that ask for today's tricky words or marks are few early on: what is left is read.
         var gaps = TrickyGaps.Make(brief, make, dice) ?? SentenceToMend.Make(brief, make, dice);
         var asked = gaps?.Items.Select(x => x.Text).ToHashSet() ?? [];
+        // Before what is compared, which waits for the words that are looked for beside this.
         var sentences = ApplyPart.Ranked(brief, dice).Where(x => !asked.Contains(x.Sentence.Text)).ToList();
         var compared = PractisePart.Compare(brief, make, dice, gaps);
         var apply = ApplyPart.Make(brief, make, dice, applySeconds, sentences);
