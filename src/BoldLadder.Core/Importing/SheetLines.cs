@@ -7,6 +7,8 @@ internal static partial class SheetLines
 {
     private const RegexOptions Any = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant;
 
+    private const string Weekdays = "mon(?:day)?|tue(?:s(?:day)?)?|wed(?:s|nesday)?|thu(?:rs?(?:day)?)?|fri(?:day)?", Again = "re-?cap|review|revise|re-?visit";
+
     /// <summary>The lines of a cell; tricky words that are named after the parts on one line are a line of their own.</summary>
     public static IEnumerable<string> Of(string text)
     {
@@ -44,11 +46,11 @@ internal static partial class SheetLines
     public static bool SaysNew(string text) => GoneOverAfter().IsMatch(text) || Of(text).Any(NewLine().IsMatch);
 
     // "Introduce p, recap m, o": what is gone over beside the new, on one line.
-    [GeneratedRegex(@"^(?<new>.*\b(?:introduce|teach|meet)\s+[^\s,:()][^:()]*?(?=[,;+&\s])|(?:[^:()]*[\s:,])?[a-z]{1,3}(?=\s*[,;+&]))\s*[,;+&]?\s+(?:and\s+)?(?:re-?cap|review|revise|re-?visit)\s+(?<old>[^:()]+)$", Any)]
+    [GeneratedRegex(@"^(?<new>.*\b(?:introduce|teach|meet)\s+[^\s,:()][^:()]*?(?=[,;+&\s])|(?:[^:()]*[\s:,])?[a-z]{1,3}(?=\s*[,;+&]))\s*[,;+&]?\s+(?:and\s+)?(?:" + Again + @")\s+(?<old>[^:()]+)$", Any)]
     private static partial Regex GoneOverAfter();
 
     // "Teach ck, ea (bread); revisit n, g".
-    [GeneratedRegex(@"(?<=^\s*(?:introduce|teach|meet|new)\s[^;:]+);\s*(?:re-?cap|review|revise|re-?visit)\s(?<old>[^:;()]+)$", Any)]
+    [GeneratedRegex(@"(?<=^\s*(?:introduce|teach|meet|new)\s[^;:]+);\s*(?:" + Again + @")\s(?<old>[^:;()]+)$", Any)]
     private static partial Regex GoneOverBehind();
 
     // "A g - and lots of singing!"
@@ -67,7 +69,7 @@ internal static partial class SheetLines
         ? DayInLine().Replace(text, x => x.Index == days[0].Index ? $" {x.Groups["day"].Value}: " : $"\n{x.Groups["day"].Value}: ") : text;
 
     // "s (Mon), a (Tue)": a day behind what is taught on it.
-    [GeneratedRegex(@"(?:^|[,;\n]|\band\b)\s*(?<part>[^,;()\n]+?)\s*\(\s*(?<day>mon(?:day)?|tue(?:s(?:day)?)?|wed(?:s|nesday)?|thu(?:rs?(?:day)?)?|fri(?:day)?)\s*\)", Any)]
+    [GeneratedRegex(@"(?:^|[,;\n]|\band\b)\s*(?<part>[^,;()\n]+?)\s*\(\s*(?<day>" + Weekdays + @")\s*\)", Any)]
     private static partial Regex DayBehind();
 
     // "M: s; T: a; W: t; Th: p": days by their letters, known by each other; "M: mat; T: tap" are letters with their words.
@@ -96,7 +98,7 @@ internal static partial class SheetLines
     [GeneratedRegex(@"\b(?:teach|learn|meet|introduce|start|begin)\b", Any)]
     private static partial Regex Teaches();
 
-    [GeneratedRegex(@"(?:^|[,;|]|(?<=:)|\s[-–—]|(?<=\s))\s*\b(?<day>mon(?:day)?|tue(?:s(?:day)?)?|wed(?:s|nesday)?|thu(?:rs?(?:day)?)?|fri(?:day)?)\b\.?(?:\s*[:=]\s*|\s+[-–—]\s+|\s+)(?=[^\s,;])", Any)]
+    [GeneratedRegex(@"(?:^|[,;|]|(?<=:)|\s[-–—]|(?<=\s))\s*\b(?<day>" + Weekdays + @")\b\.?(?:\s*[:=]\s*|\s+[-–—]\s+|\s+)(?=[^\s,;])", Any)]
     private static partial Regex DayInLine();
 
     // "the (tricky)", "I, is (sight words)".
@@ -124,7 +126,7 @@ internal static partial class SheetLines
     private static partial Regex AsWord();
 
     // "ss; revisit": new letters, and what else is done.
-    [GeneratedRegex(@"(?<=(?:^|[\s,])[a-z]{1,3})\s*(?:;|,|\+|&)\s*(?:re-?cap|review|revise|re-?visit|consolidate|practi[sc]e)\s*$", Any)]
+    [GeneratedRegex(@"(?<=(?:^|[\s,])[a-z]{1,3})\s*(?:;|,|\+|&)\s*(?:" + Again + @"|consolidate|practi[sc]e)\s*$", Any)]
     private static partial Regex AndRevisit();
 
     private const string FirstByHeart = "(?:I|a|to|the|no|go|he|she|me|we|be|my|is|was|you)";

@@ -23,7 +23,8 @@ internal static class Tracker
         }
 
         // What headed the one column that is left says no more than that it is taught.
-        var beside = columns.Except(ticks).ToList() is [var only] && only.Find(x => x.Row == ticks[0][0].Row && SheetHeadings.RoleOf(x.Text) is ColumnRole.Parts or ColumnRole.Sounds) is { } heading ? ticks.SelectMany(x => x).Append(heading).ToList() : [.. ticks.SelectMany(x => x)];
+        var heading = columns.Except(ticks).ToList() is [var only] ? only.Where(x => x.Row == ticks[0][0].Row && SheetHeadings.RoleOf(x.Text) is ColumnRole.Parts or ColumnRole.Sounds) : [];
+        var beside = ticks.SelectMany(x => x).Concat(heading).ToList();
         left.AddRange(beside.Select(x => new LeftOut(new Source(sheet, x.Address, x.Text), SheetWords.IsTick(x.Text) ? LeftOutReason.Count : LeftOutReason.Column)));
         return [.. cells.Except(beside)];
     }
@@ -48,7 +49,8 @@ internal static class Tracker
             return cells;
         }
 
-        left.AddRange(titles.Concat(top.Except(taught)).Concat(names).Select(x => new LeftOut(new Source(sheet, x.Address, x.Text), LeftOutReason.Column)));
+        left.AddRange(titles.Select(x => new LeftOut(new Source(sheet, x.Address, x.Text), LeftOutReason.Title)));
+        left.AddRange(top.Except(taught).Concat(names).Select(x => new LeftOut(new Source(sheet, x.Address, x.Text), LeftOutReason.Column)));
         left.AddRange(ticks.Select(x => new LeftOut(new Source(sheet, x.Address, x.Text), LeftOutReason.Count)));
         return [.. taught.Select((x, i) => x with { Row = i + 1, Column = 1, Named = x.Address })];
     }

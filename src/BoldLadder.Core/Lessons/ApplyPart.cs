@@ -115,7 +115,7 @@ internal static class ApplyPart
         var kept = brief.KeptIn(LessonPart.Apply, Activity.WritePicture);
         var fits = brief.Has(LessonPart.Apply, Activity.WritePicture) && kept.Count == 0
             && (brief.Asked(LessonPart.Apply, Activity.WritePicture) is not null || (!WritesOwn(brief) && seconds >= Timing.Of(Activity.WritePicture, 1)));
-        return new LessonBlock(LessonPart.Apply, Activity.WritePicture, fits && PictureToWrite.Of(brief, make, dice, brief.Kept.Select(x => x.Item.Text.ToLowerInvariant()).ToHashSet()) is { } picture ? [picture] : kept);
+        return new LessonBlock(LessonPart.Apply, Activity.WritePicture, fits && PictureToWrite.Of(brief, make, dice, brief.KeptWords) is { } picture ? [picture] : kept);
     }
 
     private static bool WritesOwn(LessonBrief brief) => brief.Standing.Line >= brief.Standing.Ladder.Rungs.Count * (brief.IsFurtherDay ? OwnOnFurtherDays : OwnFrom);

@@ -102,6 +102,9 @@ public sealed class LessonBrief
 
     public IReadOnlyList<KeptItem> Kept { get; }
 
+    /// <summary>What stands on them, in small letters.</summary>
+    internal IReadOnlySet<string> KeptWords => field ??= Kept.Select(x => x.Item.Text.ToLowerInvariant()).ToHashSet();
+
     /// <summary>A shape for this lesson alone, of whatever kind it was when it was given one; null for its class's.</summary>
     public LessonShape? Own { get; }
 

@@ -70,8 +70,8 @@ public static class LessonComposer
     // has kept. A school that has given a piece its minutes is told what is too long.
     private static List<LessonBlock> WithinTime(LessonBrief brief, List<LessonBlock> made)
     {
-        Activity[] goes = GoesLast(brief.Kind) is { } last ? [.. GoesFirst, last] : GoesFirst;
-        foreach (var activity in brief.Pieces.Pieces.Any(x => x.Minutes is not null) ? [] : goes)
+        IEnumerable<Activity> goes = brief.Pieces.Pieces.Any(x => x.Minutes is not null) ? [] : GoesLast(brief.Kind) is { } last ? GoesFirst.Append(last) : GoesFirst;
+        foreach (var activity in goes)
         {
             if (made.Sum(x => x.Seconds) * 10 <= brief.Minutes * 60 * 11)
             {

@@ -28,7 +28,7 @@ internal static class ListeningLesson
         var ofToday = sounds[brief.Day.DayNumber % sounds.Count];
         // Children who begin hear single consonants, and a word they know as one beat.
         bool Plain(ListeningWord x) => brief.Stock.Rules.Rows.Fits(brief.Stock.Rules.Rows.RowsOf(x.Word.Rank).First, Simple);
-        var used = brief.Kept.Select(x => x.Item.Text.ToLowerInvariant()).ToHashSet();
+        var used = brief.KeptWords.ToHashSet();
         return
         [
             Block(LessonPart.Teach, Activity.Listening, ListeningWords.With(brief.Stock, ofToday, 3 * Heard, dice).Where(Plain), Heard / share),

@@ -70,7 +70,7 @@ internal static class PractisePart
     /// <param name="gaps">Sentences that stand for the contrast; null on most days.</param>
     public static Compared Compare(LessonBrief brief, ItemMaker make, Dice dice, LessonBlock? gaps)
     {
-        var used = brief.Kept.Select(x => x.Item.Text.ToLowerInvariant()).ToHashSet();
+        var used = brief.KeptWords.ToHashSet();
         var alike = SameSound.Make(brief, make, new Dice((ulong)dice.Next(int.MaxValue)), used);
         used.UnionWith(alike.Items.Select(x => x.Text.ToLowerInvariant()));
         var contrast = gaps is null && brief.Pieces.Has(LessonPart.Practise, Slot.Contrast) ? ContrastPiece.Make(brief, make, new Dice((ulong)dice.Next(int.MaxValue)), used) : null;
@@ -234,8 +234,7 @@ internal static class PractisePart
         var seed = (ulong)dice.Next(int.MaxValue);
         var (lately, since) = (WorkDone.Lately(brief, Activity.Spell, SpeltApart), WorkDone.Since(brief, Activity.Spell, SpeltApart));
         var fresh = choice.Choose(brief.Ask(count, used.Union(lately).ToHashSet(), seed)).Where(IsToday).ToList();
-        var kept = brief.Kept.Select(x => x.Item.Text.ToLowerInvariant()).ToHashSet();
-        var again = choice.Choose(brief.Ask((count * 3) + lately.Count, kept, seed)).OrderByDescending(x => since(x.Word.Key)).ThenByDescending(x => read.Exists(r => r.Word.Key == x.Word.Key));
+        var again = choice.Choose(brief.Ask((count * 3) + lately.Count, brief.KeptWords, seed)).OrderByDescending(x => since(x.Word.Key)).ThenByDescending(x => read.Exists(r => r.Word.Key == x.Word.Key));
         var rimes = new Dictionary<string, int>();
         // Pigeon is read; badge is what is spelt. Where longer words are the lesson, they are spelt.
         var longer = brief.Targets.Any(x => x.Structure is not null || x.Ending is not null);
@@ -248,7 +247,7 @@ internal static class PractisePart
         var on = chosen.Where(IsToday).ToList();
         if (on.Count < count && on.Count > 0 && Rivals(brief) is { Count: > 0 } rivals)
         {
-            var beside = choice.Choose(brief.Ask(count - on.Count, kept, seed) with { Targets = rivals, Today = brief.Targets, Pool = null }).Where(x => x.Target is not null && on.TrueForAll(o => o.Word.Key != x.Word.Key)).ToList();
+            var beside = choice.Choose(brief.Ask(count - on.Count, brief.KeptWords, seed) with { Targets = rivals, Today = brief.Targets, Pool = null }).Where(x => x.Target is not null && on.TrueForAll(o => o.Word.Key != x.Word.Key)).ToList();
             chosen = [.. on.Concat(beside).Concat(on.Count + beside.Count > FewestToSpell ? [] : chosen.Except(on)).Take(count)];
         }
 

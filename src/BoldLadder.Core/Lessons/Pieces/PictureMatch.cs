@@ -29,7 +29,7 @@ internal static class PictureMatch
         var set = kept.Select(x => brief.Stock.Pictures.Find(x.Text)).OfType<PictureWord>().ToList();
         var since = WorkDone.Since(brief, Activity.MatchPicture, LessonsApart);
         var pictured = Pictured(brief, compared, dice).ToList();
-        pictured = pictured.Count(x => x.HoldsTarget) < FewestOnThePoint ? [.. Pictured(brief, brief.Kept.Select(x => x.Item.Text.ToLowerInvariant()).ToHashSet(), dice)] : pictured;
+        pictured = pictured.Count(x => x.HoldsTarget) < FewestOnThePoint ? [.. Pictured(brief, brief.KeptWords, dice)] : pictured;
         var found = pictured.OrderByDescending(x => x.HoldsTarget).ThenByDescending(x => since(x.Word.Key)).Where(x => Joins(set, brief.Stock.Pictures.Find(x.Word.Key)!)).Take((asked ?? (brief.IsFurtherDay ? Most : MostOnFirstDays)) - kept.Count).ToList();
         List<LessonItem> items = [.. kept, .. found.OrderBy(x => x.Shape.Boxes).Select(x => make.Word(x.Word.Key, x.Reasons))];
         return items.Count < Fewest || (asked is null && kept.Count == 0 && items.Count(x => since(x.Text.ToLowerInvariant()) <= LessonsApart) * 2 > items.Count) || (brief.Targets.Count > 0 && kept.Count == 0 && found.Count(x => x.HoldsTarget) < FewestOnThePoint)
