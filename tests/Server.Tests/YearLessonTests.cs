@@ -52,6 +52,24 @@ public class YearLessonTests(App app)
     }
 
     [Fact]
+    public async Task A_lesson_that_is_opened_while_its_year_is_planned_is_neither_lost_nor_made_twice()
+    {
+        var school = await School.Make(taught: 20);
+        string[] days = ["2026-11-26", "2026-12-01", "2026-12-07", "2026-12-10"];
+        var planning = Plan(school, null);
+        var opened = await Task.WhenAll(days.Select(x => app.Get($"{school.Group()}/lessons/{x}")));
+        var next = (await planning).Text("next");
+        Assert.All(days, x => Assert.True(string.CompareOrdinal(x, next) < 0));
+        foreach (var (day, lesson) in days.Zip(opened))
+        {
+            var after = await app.Get($"{school.Group()}/lessons/{day}");
+            Assert.Equal((lesson.Text("id"), lesson.Number("revision")), (after.Text("id"), after.Number("revision")));
+        }
+
+        Assert.Equal(0, (await Plan(school, null)).Number("made"));
+    }
+
+    [Fact]
     public async Task What_a_teacher_has_changed_is_not_planned_over()
     {
         var school = await School.Make(taught: 40);

@@ -146,6 +146,9 @@ public sealed class SchoolSentences
         return graded;
     }
 
+    /// <summary>Looks for those that can be read, so that whoever asks next need not wait.</summary>
+    internal void LookFor(Judge judge) => _ = FoundFor(judge);
+
     private ReadOnlySpan<int> WordsOf(int sentence) => _words.AsSpan(_starts[sentence], _starts[sentence + 1] - _starts[sentence]);
 
     private Found FoundFor(Judge judge) => _found.For(judge.Taught, before =>

@@ -79,6 +79,13 @@ public sealed class WordStock
     /// <summary>Those of them that can be read, in their order.</summary>
     internal IReadOnlyList<OfferedWord> ReadableNow(TaughtSet taught) => _readable.By(taught);
 
+    /// <summary>Looks for all that can be read once so much is taught, so that whoever asks next need not wait.</summary>
+    internal void LookFor(TaughtSet taught)
+    {
+        _ = ReadableNow(taught);
+        Sentences.LookFor(new Judge(taught));
+    }
+
     /// <summary>Names and the like, which have a capital: read where hardly a word holds what is taught.</summary>
     public IReadOnlyList<OfferedWord> Names => _names.Value;
 

@@ -210,11 +210,19 @@ public sealed class LessonBrief
     /// Begins to look for the words and the stories that can be chosen, beside whatever is made meanwhile: a fifth of the work
     /// of a lesson. Sentences are looked for meanwhile, by the lesson itself.
     /// </summary>
-    internal void LookAhead()
+    /// <param name="next">The rung of the day after, where that is planned next: then all that can be read by then is looked for too.</param>
+    internal void LookAhead(Rung? next)
     {
         if (Environment.ProcessorCount > 1)
         {
-            _ = Task.Run(() => (_asked.Value, _stories.Value));
+            _ = Task.Run(() =>
+            {
+                _ = (_asked.Value, _stories.Value);
+                if (next is not null)
+                {
+                    Stock.LookFor(Judge.Taught.With([next]));
+                }
+            });
         }
     }
 

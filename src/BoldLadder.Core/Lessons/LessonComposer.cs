@@ -8,7 +8,8 @@ namespace BoldLadder.Core.Lessons;
 /// <summary>Makes a whole lesson within its time: apply is kept, practise takes what is left.</summary>
 public static class LessonComposer
 {
-    public static Lesson Compose(LessonBrief brief)
+    /// <param name="next">The rung of the day after, where its lesson is made next: what that asks is looked for beside this one.</param>
+    public static Lesson Compose(LessonBrief brief, Rung? next = null)
     {
         var dice = new Dice(brief.Seed);
         var make = new ItemMaker(brief.Stock, brief.Kept.Select(x => x.Item.Id));
@@ -19,7 +20,7 @@ public static class LessonComposer
                 WithKept([.. ListeningLesson.Make(brief, make, dice).Where(x => x.Items.Count > 0)], brief.Kept), [], brief.Own);
         }
 
-        brief.LookAhead();
+        brief.LookAhead(next);
         var (revisit, carried) = RevisitPart.Make(brief, make, dice);
         var teach = TeachPart.Make(brief, make, dice);
         var whole = brief.Minutes * 60;

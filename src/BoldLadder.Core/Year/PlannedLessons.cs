@@ -41,7 +41,7 @@ public sealed class PlannedLessons(Standing now, GroupLog log, IReadOnlyList<Pla
         {
             if (!log.HasDay(days[at].Day))
             {
-                var lesson = LessonComposer.Compose(brief(days[at], before));
+                var lesson = Compose(at, before);
                 yield return new PlannedLesson(days[at], before, lesson);
                 before = After(before, days[at], lesson);
             }
@@ -69,7 +69,7 @@ public sealed class PlannedLessons(Standing now, GroupLog log, IReadOnlyList<Pla
             stop.ThrowIfCancellationRequested();
             if (!log.HasDay(days[from].Day))
             {
-                standing = After(standing, days[from], LessonComposer.Compose(brief(days[from], standing)));
+                standing = After(standing, days[from], Compose(from, standing));
             }
 
             Keep(from + 1, standing);
@@ -77,6 +77,8 @@ public sealed class PlannedLessons(Standing now, GroupLog log, IReadOnlyList<Pla
 
         return standing;
     }
+
+    private Lesson Compose(int at, Standing before) => LessonComposer.Compose(brief(days[at], before), at + 1 < days.Count ? days[at + 1].Rung : null);
 
     private static Standing After(Standing before, PlacedDay placed, Lesson lesson) =>
         before.After(LessonLog.Entry(lesson, $"planned {placed.Day:O}", placed.Day, LogOutcome.Taught, 0, []));

@@ -13,6 +13,9 @@ public sealed class LessonBook(BoldLadderDb db, Turns turns)
 {
     private const int Slot = 1;
 
+    // Of the lessons of a stretch.
+    private const int SavedTogether = 5;
+
     private static readonly Func<BoldLadderDb, Guid, DateOnly, CancellationToken, Task<LessonHead?>> ReadHead = EF.CompileAsyncQuery(
         (BoldLadderDb db, Guid groupId, DateOnly day, CancellationToken cancel) =>
             db.Lessons.AsNoTracking().Where(x => x.GroupId == groupId && x.Day == day && x.Slot == Slot)
@@ -61,7 +64,8 @@ public sealed class LessonBook(BoldLadderDb db, Turns turns)
     }
 
     /// <summary>
-    /// Makes the lessons of the next days that have none, or whose own nobody touched and that no longer holds; in one save.
+    /// Makes the lessons of the next days that have none, or whose own nobody touched and that no longer holds. A few at a time
+    /// are written down and saved beside the making of the next.
     /// </summary>
     /// <param name="from">The first day.</param>
     /// <param name="most">School days gone through at the most.</param>
@@ -77,7 +81,7 @@ public sealed class LessonBook(BoldLadderDb db, Turns turns)
 
         var last = days[^1];
         var rows = await db.Lessons.Where(x => x.GroupId == room.Group.Id && x.Slot == Slot && x.Day >= from && x.Day <= last).ToDictionaryAsync(x => x.Day, cancel);
-        var (written, done) = (new List<Task>(), from.AddDays(-1));
+        var (made, done, kept, saved) = (0, from.AddDays(-1), new List<(LessonRow Row, Lesson Lesson)>(), Task.FromResult(true));
         foreach (var planned in room.Planned.From(from, stop))
         {
             var day = planned.Placed.Day;
@@ -86,18 +90,18 @@ public sealed class LessonBook(BoldLadderDb db, Turns turns)
                 break;
             }
 
-            if (!rows.TryGetValue(day, out var row))
+            var row = rows.GetValueOrDefault(day);
+            if (row is null || (row is { Touched: false, Outcome: null } && row.MadeFrom != room.InputsOf(day).Fingerprint))
             {
-                db.Lessons.Add(row = New(room, day));
-                written.Add(Written(row));
-            }
-            else if (row is { Touched: false, Outcome: null } && row.MadeFrom != room.InputsOf(day).Fingerprint)
-            {
-                written.Add(Written(row));
+                kept.Add((row ?? New(room, day), planned.Lesson));
+                made++;
             }
 
-            // Beside the making of the next.
-            Task Written(LessonRow row) => Task.Run(() => Fill(row, planned.Lesson, room), CancellationToken.None);
+            if (kept.Count == SavedTogether)
+            {
+                saved = Saved(saved, kept);
+                kept = [];
+            }
 
             done = day;
             if (stop.IsCancellationRequested)
@@ -108,8 +112,25 @@ public sealed class LessonBook(BoldLadderDb db, Turns turns)
 
         // Days of the log plan nothing: they are gone through all the same.
         done = stop.IsCancellationRequested ? done : last;
-        await Task.WhenAll(written);
-        return await Conflicts.Save(db, cancel) ? (written.Count, done) : await OneByOne(room, [.. days.TakeWhile(x => x <= done)], cancel);
+        return await Saved(saved, kept) ? (made, done) : await OneByOne(room, [.. days.TakeWhile(x => x <= done)], cancel);
+
+        Task<bool> Saved(Task<bool> before, List<(LessonRow Row, Lesson Lesson)> lessons) => Task.Run(
+            async () =>
+            {
+                if (!await before)
+                {
+                    return false;
+                }
+
+                foreach (var (row, lesson) in lessons)
+                {
+                    Fill(row, lesson, room);
+                }
+
+                db.Lessons.AddRange(lessons.Select(x => x.Row).Where(x => !rows.ContainsKey(x.Day)));
+                return await Conflicts.Save(db, cancel);
+            },
+            CancellationToken.None);
     }
 
     // Somebody opened one of them meanwhile.

@@ -33,6 +33,18 @@ public class SchoolSentenceTests
     }
 
     [Fact]
+    public void What_the_next_lesson_will_ask_is_found_beside_this_one_and_neither_is_looked_for_again()
+    {
+        var (once, now, next, looked) = (new FoundOnce<object>(), JudgeAt(40).Taught, JudgeAt(41).Taught, 0);
+        foreach (var taught in new[] { now, next, now, next, now })
+        {
+            once.For(taught, _ => $"looked for {++looked} times");
+        }
+
+        Assert.Equal(2, looked);
+    }
+
+    [Fact]
     public void Words_with_the_target_are_counted_each_time_they_occur()
     {
         var judge = JudgeAt(60);
