@@ -52,8 +52,8 @@ internal static partial class PartPatterns
     [GeneratedRegex(@"^\s*(?:\(?\d{1,3}\s*[.)]\s*(?<part>[A-Za-z]{1,4})\s*[,;]?\s*(?=\(?\d|$)){2,}$")]
     public static partial Regex NumberedInRow();
 
-    // Letters in a row with an arrow between each: d > o > g.
-    [GeneratedRegex(@"^\s*(?<part>[A-Za-z]{1,3})(?:\s*(?:[-=]?>|→|➔)\s*(?<part>[A-Za-z]{1,3})){2,}\s*$")]
+    // Letters in a row with an arrow between each: d > o > g; our order: d > o > g.
+    [GeneratedRegex(@"^\s*(?:[A-Za-z ]{1,40}:\s*)?(?<part>[A-Za-z]{1,3})(?:\s*(?:[-=]?>|→|➔)\s*(?<part>[A-Za-z]{1,3})){2,}\s*$")]
     public static partial Regex ArrowsBetween();
 
     // A list of letters in a sentence: after that h, e, u and b; c, k and ck come next.

@@ -13,6 +13,7 @@ internal static class SettledColumns
         List<SheetColumn> Taught() => [.. columns.Where(x => x.Role == ColumnRole.Parts)];
         bool StandsBeside(SheetColumn x, Predicate<SheetColumn> other) => Taught().Exists(y => y != x && other(y) && contents.IsBeside(x, y));
         bool IsLetters(SheetColumn x) => Share(contents.TextsOf(x), contents.Reader.LooksLikePart) >= 0.8;
+        bool IsInStrokes(SheetColumn x) => contents.TextsOf(x).TrueForAll(t => t.Trim() is ['/', _, .., '/']);
         bool IsManner(SheetColumn x) => Mostly(contents.TextsOf(x), PartPatterns.Manner().IsMatch);
 
         columns = Promoted(columns, contents);
@@ -31,6 +32,9 @@ internal static class SettledColumns
         // What stands beside the letters under a heading that nobody knows is said of them: known as, also says.
         columns = Taken(columns, ColumnRole.Notes, x => x.Role == ColumnRole.Parts && x.Heading.Length > 0 && !IsNamed(x) && contents.TextsOf(x).TrueForAll(t => t.StartsWith('/')) && StandsBeside(x, IsNamed));
 
+        // Grapheme taught: ow. New sound: /oa/. Sounds in strokes, beside letters without, are what those say.
+        columns = Taken(columns, ColumnRole.Sounds, x => x.Role == ColumnRole.Parts && IsNamed(x) && IsInStrokes(x) && StandsBeside(x, y => IsNamed(y) && IsLetters(y) && !contents.TextsOf(y).Exists(t => t.StartsWith('/'))));
+
         // Whole words that show the letters of their rows are examples of them: spellings to take home.
         columns = Taken(columns, ColumnRole.Words, x => x.Role == ColumnRole.Parts && !IsLetters(x) && Mostly(contents.TextsOf(x), t => contents.Reader.Read(t).All(p => p.Kind == WrittenKind.Word)) && contents.IsShown(x, 1, [.. Taught().Where(y => y != x && IsLetters(y))]));
 
@@ -44,7 +48,7 @@ internal static class SettledColumns
         columns = Taken(columns, ColumnRole.Notes, x => x.Role == ColumnRole.TrickyWords && SheetHeadings.SaysAgain(x.Heading) && columns.Any(y => y.Role == ColumnRole.TrickyWords && !SheetHeadings.SaysAgain(y.Heading)));
 
         // Old sound, new sound: of words that show the letters those count that show what is new.
-        columns = Taken(columns, ColumnRole.Notes, x => x.Role == ColumnRole.Words && SheetHeadings.SaysOld(x.Heading) && columns.Any(y => y != x && y.Role == ColumnRole.Words));
+        columns = Taken(columns, ColumnRole.Notes, x => x.Role is ColumnRole.Words or ColumnRole.Sounds && SheetHeadings.SaysOld(x.Heading) && columns.Any(y => y != x && y.Role == x.Role));
 
         // Focus: letters, pairs. In words alone nothing is taught, where letters stand under sounds.
         columns = Taken(columns, ColumnRole.Notes, x => IsPart(x) && contents.TextsOf(x) is { Count: > 2 } texts && texts.TrueForAll(t => contents.Reader.Read(t).All(p => p.Kind is WrittenKind.Kept or WrittenKind.Word or WrittenKind.Lesson))

@@ -24,7 +24,11 @@ internal static partial class SheetHeadings
     [GeneratedRegex(@"^\s*(?:new\s+)?(?:sounds?|graphemes?|gpcs?|phonemes?|letters?)\s*(?:,|&|/|\+|\band\b|\bwith\b)+\s*(?:new\s+)?(?:tricky|sight|heart|exception|common\s+exception|high[\s-]frequency|hfw|cew|tw)\b", Any)]
     private static partial Regex HeadsBoth();
 
-    private static string OneOrMore(string heading) => heading.Replace("(s)", "s", StringComparison.OrdinalIgnoreCase);
+    // "Word(s)", and "example_words" out of a database.
+    private static string OneOrMore(string heading) => Joined().Replace(heading, " ").Replace("(s)", "s", StringComparison.OrdinalIgnoreCase);
+
+    [GeneratedRegex(@"(?<=[A-Za-z]{2})_(?=[A-Za-z]{2})|(?<=[a-z]{2})(?=[A-Z][a-z])", RegexOptions.CultureInvariant)]
+    private static partial Regex Joined();
 
     private static ColumnRole? Named(string heading) => Headers.Where(x => x.Words.IsMatch(heading)).Select(x => (ColumnRole?)x.Role).FirstOrDefault();
 
@@ -66,7 +70,7 @@ internal static partial class SheetHeadings
     [GeneratedRegex(@"^\s*[a-z]+\s+(groups?|class(es)?|tables?|teams?|words?|sounds?|letters?)\s*$", Any)]
     private static partial Regex Whose();
 
-    [GeneratedRegex(@"\b(tricky|exceptions?|sight|heart\s+words?|irregular|high[\s-]?freq\w*|hfws?|cews?|tws?|common\s+words?|undecodable|non[\s-]?decodable|not\s+yet\s+decodable|(hard|harder|difficult)\s+to\s+(read|spell)|by\s+heart|whole\s+words?|special\s+words?|odd\s+words?|words?\s+(\w+\s+){0,4}to\s+(learn|know|remember)|(can['’]?t|cannot|can\s+not|don['’]?t|do\s+not)\s+((they|we|you|children)\s+)?(yet\s+)?(be\s+)?(sound|decod|blend|work)\w*)\b", Any)]
+    [GeneratedRegex(@"\b(trick(?:y|ies)?|exceptions?|sight|heart\s+words?|irregular|high[\s-]?freq\w*|hfws?|cews?|tws?|common\s+words?|undecodable|non[\s-]?decodable|not\s+yet\s+decodable|(hard|harder|difficult)\s+to\s+(read|spell)|by\s+heart|whole\s+words?|special\s+words?|odd\s+words?|words?\s+(\w+\s+){0,4}to\s+(learn|know|remember)|(can['’]?t|cannot|can\s+not|don['’]?t|do\s+not)\s+((they|we|you|children)\s+)?(yet\s+)?(be\s+)?(sound|decod|blend|work)\w*)\b", Any)]
     private static partial Regex TrickyHeader();
 
     [GeneratedRegex(@"^\s*(total|count|sum(?!\s*\d)|running|cumulative(?!\s+words)|so\s+far|how\s+many|%|percent\w*|done\??|secure\??|tested\??|taught(?!\s+(sounds?|graphemes?|letters?|phonemes?|gpcs?)\b)\??|tick|ticked|rag|initials|initial\s*$|colou?r|status|page|pages?)\b", Any)]

@@ -90,7 +90,7 @@ public sealed class SheetLayout
         {
             var heading = header?.FirstOrDefault(x => x.Column == column)?.Text ?? "";
             var isTold = told.TryGetValue(column, out var role);
-            columns.Add(new SheetColumn(column, heading, isTold || beside.TryGetValue(column, out role) ? role : lists && columns.Count == 0 ? ColumnRole.Section : header is null && GoesOver([.. body[column].Select(x => x.Text)]) ? ColumnRole.Parts : Guess(heading, [.. body[column].Select(x => x.Text)], reader, words), [.. body[column].Select(x => x.Text).Distinct().Take(MostExamples)], isTold, []));
+            columns.Add(new SheetColumn(column, heading, isTold || beside.TryGetValue(column, out role) ? role : lists && columns.Count == 0 ? ColumnRole.Section : header is null && GoesOver([.. body[column].Select(x => x.Text)]) ? ColumnRole.Parts : Guess(heading, [.. body[column].Select(x => x.Text)], reader, words, turned), [.. body[column].Select(x => x.Text).Distinct().Take(MostExamples)], isTold, []));
         }
 
         var contents = new ColumnContents(placed, headers, reader);
@@ -206,9 +206,10 @@ public sealed class SheetLayout
         return null;
     }
 
-    private static ColumnRole Guess(string heading, IReadOnlyList<string> texts, PartReader reader, SchoolWords words)
+    private static ColumnRole Guess(string heading, IReadOnlyList<string> texts, PartReader reader, SchoolWords words, bool turned)
     {
-        if (SheetWords.HeadsDay(heading) || SheetWords.IsWeek(heading))
+        // Of a year's term, in a sheet turned round: what is taught in it, though little is in Nursery.
+        if (SheetWords.HeadsDay(heading) || SheetWords.IsWeek(heading) || (turned && SheetWords.NamesTerm(heading)))
         {
             return ColumnRole.Parts;
         }

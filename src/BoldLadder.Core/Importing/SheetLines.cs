@@ -13,6 +13,7 @@ internal static partial class SheetLines
     public static IEnumerable<string> Of(string text)
     {
         text = EachDay(BothSizes().Replace(DaysByLetter(text), x => x.Groups["a"].Value.ToLowerInvariant()));
+        text = GoneOverFirst().Replace(text, x => $"{x.Groups["new"].Value} ({$"recap {x.Groups["old"].Value}".Trim()})");
         text = GoneOverAfter().Replace(GoneOverBehind().Replace(text, " (recap ${old})"), "${new} (recap ${old})");
         text = TalkBehind().Replace(text, "");
         text = Made().Replace(text, " (${rest})");
@@ -20,6 +21,7 @@ internal static partial class SheetLines
         text = AsWord().Replace(text, "\ntricky words: ${rest}");
         text = AndRevisit().Replace(text, "");
         text = PlusIAndA().Replace(text, "\ntricky words: ${rest}");
+        text = string.Join('\n', text.Split('\n').Select(ByHeartAmongLetters));
         text = ByHeart().Replace(text, "tricky words: ${rest}");
         text = PlusQuoted().Replace(text, x => $"\n{Quoted(x)}");
         text = InQuotes().Replace(text, Quoted);
@@ -48,6 +50,10 @@ internal static partial class SheetLines
     // "Introduce p, recap m, o": what is gone over beside the new, on one line.
     [GeneratedRegex(@"^(?<new>.*\b(?:introduce|teach|meet)\s+[^\s,:()][^:()]*?(?=[,;+&\s])|(?:[^:()]*[\s:,])?[a-z]{1,3}(?=\s*[,;+&]))\s*[,;+&]?\s+(?:and\s+)?(?:" + Again + @")\s+(?<old>[^:()]+)$", Any)]
     private static partial Regex GoneOverAfter();
+
+    // "Revise, then d", "recap o, n then new: t": what is new comes behind.
+    [GeneratedRegex(@"(?<=^\s*(?:[^:]{1,30}:\s*)?)(?:" + Again + @")\b\s*(?<old>[^:()]*?)\s*[,;]?\s*(?:and\s+)?\bthen\s+(?:(?:new|teach|introduce|meet|the)\b\s*(?:sounds?\b|letters?\b)?\s*:?\s*)*(?<new>[a-z]{1,3}(?:\s*(?:,|&|\band\b)\s*[a-z]{1,3})*)\s*$", Any)]
+    private static partial Regex GoneOverFirst();
 
     // "Teach ck, ea (bread); revisit n, g".
     [GeneratedRegex(@"(?<=^\s*(?:introduce|teach|meet|new)\s[^;:]+);\s*(?:" + Again + @")\s(?<old>[^:;()]+)$", Any)]
@@ -104,6 +110,24 @@ internal static partial class SheetLines
     // "the (tricky)", "I, is (sight words)".
     [GeneratedRegex(@"^(?:\d{1,3}[.)])?[\s\p{So}•▪◦*·✓–-]*(?<rest>[A-Za-z', ]+?)\s*[(\[]\s*(?:(?:a|an)\s+)?(?:tricky|sight|heart|common|exception|common\s+exception|high[\s-]frequency|irregular|hfw|cew)(?:\s+words?)?\s*[)\]]\s*$", Any)]
     private static partial Regex ByHeart();
+
+    // "t, the (tricky), e", "n, I (tricky)": the word before the mark alone, beside what is no word.
+    private static string ByHeartAmongLetters(string line)
+    {
+        var marked = Marked().Matches(line).Select(x => x.Groups["word"].Value).ToList();
+        var others = Marked().Replace(line, "").Split([',', ';', '+', '&', '>'], StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries);
+        return marked.Count == 0 || !others.Any(x => IsLetters().IsMatch(x)) ? line
+            : $"{string.Join(", ", others.Where(x => !IsFirstByHeart().IsMatch(x)))}\ntricky words: {string.Join(", ", others.Where(x => IsFirstByHeart().IsMatch(x)).Concat(marked))}";
+    }
+
+    [GeneratedRegex(@"(?<=^|[,;+&>]|\band\b)\s*(?<word>[A-Za-z']+)\s*[(\[]\s*(?:an?\s+)?(?:tricky|sight|heart|common|exception|common\s+exception|high[\s-]frequency|irregular|hfw|cew|tw)(?:\s+words?)?\s*[)\]]", Any)]
+    private static partial Regex Marked();
+
+    [GeneratedRegex(@"^(?!" + FirstByHeart + @"$)(?:[^:]{1,30}:\s*)?[A-Za-z]{1,3}$", RegexOptions.CultureInvariant)]
+    private static partial Regex IsLetters();
+
+    [GeneratedRegex(@"^" + FirstByHeart + @"$", RegexOptions.CultureInvariant)]
+    private static partial Regex IsFirstByHeart();
 
     // 'n, made "on"': what the letters make shows them.
     [GeneratedRegex(@",?\s+(?:and\s+)?(?:made|makes?|making|built|blended|read|wrote|spelt)\s+(?:the\s+words?\s+)?[""“](?<rest>[a-z]+)[""”]\s*$", Any)]

@@ -74,8 +74,8 @@ internal sealed class SheetReading
             return;
         }
 
-        // Phonics | Words, over the headings: names of columns together.
-        if (row.Count > 1 && row.All(x => _layout.IsAboveAll(x) && _reader.Read(x.Text).All(p => p.Kind is WrittenKind.Word or WrittenKind.Kept) && SheetHeadings.RoleOf(x.Text) is not null))
+        // Phonics | Words, over the headings: names of columns together; Group | Adult | Children, those of another table.
+        if (row.Count > 1 && row.All(x => _layout.IsAboveAll(x) && _reader.Read(x.Text).All(p => p.Kind is WrittenKind.Word or WrittenKind.Kept) && !SheetWords.IsSection(x.Text) && !SheetWords.IsWeek(x.Text)) && !row.All(x => _reader.AreLearntByHeart(x.Text)))
         {
             foreach (var cell in row)
             {
@@ -150,6 +150,9 @@ internal sealed class SheetReading
                 // Break, beside what its week teaches, is a word.
                 case ColumnRole.TrickyWords when SheetWords.IsHoliday(cell.Text) && (made.Count == 0 || cell.Text.Trim().Contains(' ', StringComparison.Ordinal)):
                     Leave(cell, LeftOutReason.Holiday);
+                    break;
+                case ColumnRole.TrickyWords when _layout.HeadingAt(cell.Column).Length == 0 && IsNoWord(cell.Text):
+                    made.AddRange(_cells.Of(cell, ColumnRole.Parts));
                     break;
                 case ColumnRole.TrickyWords:
                     var tricky = TeachesNone(cell.Text) ? [] : CellReading.TrickyIn(cell.Text);
@@ -228,6 +231,9 @@ internal sealed class SheetReading
     // Its letters say what they say when met first, and all that is more than a letter was taught in a row above.
     private bool IsReadFromTaught(string word) => _words.Find(word)?.Readings[0].Segments.All(x => x.Correspondence is { } part
         && (part.Grapheme.Text.Length == 1 ? SoundChoice.IsMetFirst(part) : Rungs.Exists(r => r.Parts.Exists(p => p.Letters == part.Grapheme.Text)))) == true;
+
+    // "er (her)", "screening check", where other cells have words to learn by heart, and nothing says that all do.
+    private bool IsNoWord(string text) => LessonWords.LessonOf(text) is not null || _reader.Read(text) is [{ Kind: WrittenKind.Grapheme, Words: [var shown] } part] && part.IsSeenIn(shown) && !_reader.IsLearntByHeart(text);
 
     // Words for it, review, or names and rhymes, in a column of words to learn by heart, are none of them; again is.
     private bool TeachesNone(string text) => SheetWords.NamesTrickyWords(text) || (text.Trim().Contains(' ', StringComparison.Ordinal) && LessonWords.NamesListening(text)) || (LessonWords.LessonOf(text) is not null && PartReader.WordsIn(text) is [var only] && !_reader.IsLearntByHeart(only));
