@@ -69,6 +69,16 @@ internal sealed class SheetReading
             return;
         }
 
+        if (SheetWords.AsideFor([.. row.Select(x => x.Text)]) is { } aside)
+        {
+            foreach (var cell in row)
+            {
+                Leave(cell, aside);
+            }
+
+            return;
+        }
+
         if (row.Count == 1 && _alone.Takes(row[0]))
         {
             return;
@@ -97,20 +107,12 @@ internal sealed class SheetReading
             return;
         }
 
-        if (SheetWords.AsideFor([.. row.Select(x => x.Text)]) is { } aside)
-        {
-            foreach (var cell in row)
-            {
-                Leave(cell, aside);
-            }
-
-            return;
-        }
-
         _at.Take(row, _layout);
         var (made, begun) = (new List<WrittenRung>(), new List<(int Column, WrittenRung Rung)>());
         // Scope and sequence | Grade K, over the headings, teaches no k.
-        var parts = row.Where(x => IsPart(_layout.RoleAt(x.Column)) && !SheetWords.IsWeek(x.Text) && !(_layout.IsAboveAll(x) && (SheetWords.IsSection(x.Text) || _reader.Read(x.Text).All(p => p.Kind is WrittenKind.Kept or WrittenKind.Word)))).ToList();
+        var terms = row.Where(x => IsPart(_layout.RoleAt(x.Column)) && Rungs.Count == 0 && SheetWords.NamesTerm(x.Text)).ToList();
+        terms.ForEach(x => Leave(x, LeftOutReason.Title));
+        var parts = row.Except(terms).Where(x => IsPart(_layout.RoleAt(x.Column)) && !SheetWords.IsWeek(x.Text) && !(_layout.IsAboveAll(x) && (SheetWords.IsSection(x.Text) || _reader.Read(x.Text).All(p => p.Kind is WrittenKind.Kept or WrittenKind.Word)))).ToList();
         var shapes = _cells.ShapesAmong(parts);
         parts = [.. parts.Except(shapes)];
         WrittenRung? owner = null;
