@@ -50,7 +50,14 @@ internal static class ImportedSections
             : rungs.Chunk(RungsASection).Select((x, i) => (i < ordinals.Length ? $"{ordinals[i]} part" : $"Part {i + 1}", x.ToList()));
     }
 
-    /// <summary>Shapes of word that grow along the ladder: with its rungs for them where it has any, else with the way gone.</summary>
+    // What beginners know before a word has two consonants together, and before it has two beats: all single letters; some
+    // vowels, and most vowels, of two letters.
+    private const int LettersForPairs = 26, VowelsForPairs = 3, VowelsForThrees = 10, VowelsForTwos = 6, VowelsForLong = 14;
+
+    /// <summary>
+    /// Shapes of word that grow along the ladder: with its rungs for them where it has any; else, for beginners, with what
+    /// they know when a section begins (no <i>finish</i> on the day of sh, however short the ladder), and for others with the way gone.
+    /// </summary>
     private static List<WordShape> Shapes(IReadOnlyList<IReadOnlyList<PlacedRung>> sections)
     {
         var all = sections.SelectMany(x => x).Select(x => x.Imported.Rung).ToList();
@@ -65,10 +72,15 @@ internal static class ImportedSections
         foreach (var section in sections)
         {
             var way = all.Count == 0 ? 0 : (seen + (section.Count / 2.0)) / all.Count;
+            var known = met.SelectMany(x => x.Correspondences).Distinct().ToList();
+            var vowels = known.Count(x => x.Sound.IsVowel && x.Grapheme.Text.Length > 1);
+            var (togetherByNow, beatsByNow) = beginners
+                ? (vowels >= VowelsForThrees ? 3 : vowels >= VowelsForPairs || known.Count >= LettersForPairs ? 2 : 1, vowels >= VowelsForLong ? 3 : vowels >= VowelsForTwos ? 2 : 1)
+                : (way < 0.35 ? 1 : way < 0.7 ? 2 : 3, way < 0.5 ? 1 : way < 0.85 ? 2 : 3);
             met.AddRange(section.Select(x => x.Imported.Rung));
             seen += section.Count;
-            var together = gatesPairs ? (met.Any(Threes) ? 3 : met.Any(Pairs) ? 2 : 1) : way < 0.35 ? 1 : way < 0.7 ? 2 : 3;
-            var syllables = gatesTwos ? (met.Any(x => x.Adds.Any(a => a.Structure is TaughtStructure.ThreeSyllables)) ? 3 : met.Any(x => Twos(x) || x.Adds.Any(a => a.Ending is not (null or "s"))) ? 2 : 1) : way < 0.5 ? 1 : way < 0.85 ? 2 : 3;
+            var together = gatesPairs ? (met.Any(Threes) ? 3 : met.Any(Pairs) ? 2 : 1) : togetherByNow;
+            var syllables = gatesTwos ? (met.Any(x => x.Adds.Any(a => a.Structure is TaughtStructure.ThreeSyllables)) ? 3 : met.Any(x => Twos(x) || x.Adds.Any(a => a.Ending is not (null or "s"))) ? 2 : 1) : beatsByNow;
             shapes.Add(shapes.Count == 0 && beginners ? WordShape.First : new WordShape((way < 0.25 ? 3 : 4) + (together > 1 ? 1 : 0) + (syllables > 1 ? 2 : 0), together, syllables));
         }
 

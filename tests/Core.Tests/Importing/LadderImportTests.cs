@@ -134,6 +134,17 @@ public class LadderImportTests
     }
 
     [Fact]
+    public void An_order_for_beginners_that_names_no_longer_words_keeps_to_short_ones_until_long_vowels_have_come()
+    {
+        var letters = "o t h i n d g e c s u p b r ck l f m a j ll w v sh ss ch th ng z y x qu zz k";
+        WordShape[] ShapesOf(string lines) => [.. Read(lines.Split(' ')).Ladder!.Sections.Select(x => x.Shape)];
+        Assert.All(ShapesOf(letters), x => Assert.Equal((1, true), (x.Syllables, x.Together <= 2)));
+        Assert.Equal(1, ShapesOf(letters)[0].Together);
+        var whole = ShapesOf($"{letters} ai ee igh oa ar or ur oi ear air ay oy ir ue aw au wh ph ew oe a_e i_e o_e e_e");
+        Assert.True(whole[^1] is { Together: 3, Syllables: 2 or 3 }, whole[^1].ToString());
+    }
+
+    [Fact]
     public void A_tricky_word_has_its_capital_where_it_has_one_in_a_sentence() =>
         Assert.Equal(["Mr", "Mrs", "London", "I", "the"], Read("s", "a", "t", "tricky: mr, Mrs, london, I, The").Rungs.SelectMany(x => x.Rung.TrickyWords));
 
