@@ -7,7 +7,7 @@ internal static partial class PartPatterns
 {
     private const RegexOptions Any = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant;
 
-    [GeneratedRegex(@"^\s*([•▪◦*·>✓~–-]\s+|\(?\d{1,3}\s*(?:[.):]|→|[-=–]+>|>)\s+|\(?[a-z]\)\s+|\d{1,2}\s+[-–—]\s+(?=[a-z])|\d{1,2}\s+(?=\S{1,4}$))")]
+    [GeneratedRegex(@"^\s*([•▪◦*·>✓~–-]\s+|\d{1,2}(?:\.\d{1,2})+[.)]?\s+|\(?\d{1,3}\s*(?:[.):]|→|[-=–]+>|>)\s+|\(?[a-z]\)\s+|\d{1,2}\s+[-–—]\s+(?=[a-z])|\d{1,2}\s+(?=\S{1,4}$))")]
     public static partial Regex Bullet();
 
     // The letter i by itself, as a small letter.

@@ -59,8 +59,8 @@ internal static partial class SheetLines
     [GeneratedRegex(@"(?<=^\s*(?:introduce|teach|meet|new)\s[^;:]+);\s*(?:" + Again + @")\s(?<old>[^:;()]+)$", Any)]
     private static partial Regex GoneOverBehind();
 
-    // "A g - and lots of singing!"
-    [GeneratedRegex(@"\s[-–—]\s+(?:and|plus|with)\s+(?:lots|plenty|loads|some|more|much)\s+(?:[a-z]+\s*){2,}[!.]?\s*$", Any)]
+    // "A g - and lots of singing!", "b (bear) - watch for d!"
+    [GeneratedRegex(@"\s[-–—]\s+(?:(?:and|plus|with)\s+(?:lots|plenty|loads|some|more|much)\s+(?:[a-z]+\s*){2,}[!.]?\s*$|(?:watch|look\s+out|mind|careful|take\s+care|remember|beware|don't|not\s+to)\b.*$)", Any)]
     private static partial Regex TalkBehind();
 
     // Both on one line: "Teach: n; revisit old: e", "New: r Review: o".
@@ -107,8 +107,8 @@ internal static partial class SheetLines
     [GeneratedRegex(@"(?:^|[,;|]|(?<=:)|\s[-–—]|(?<=\s))\s*\b(?<day>" + Weekdays + @")\b\.?(?:\s*[:=]\s*|\s+[-–—]\s+|\s+)(?=[^\s,;])", Any)]
     private static partial Regex DayInLine();
 
-    // "the (tricky)", "I, is (sight words)".
-    [GeneratedRegex(@"^(?:\d{1,3}[.)])?[\s\p{So}•▪◦*·✓–-]*(?<rest>[A-Za-z', ]+?)\s*[(\[]\s*(?:(?:a|an)\s+)?(?:tricky|sight|heart|common|exception|common\s+exception|high[\s-]frequency|irregular|hfw|cew)(?:\s+words?)?\s*[)\]]\s*$", Any)]
+    // "the (tricky)", "I, is (sight words)", "the - tricky!".
+    [GeneratedRegex(@"^(?:\d{1,3}[.)])?[\s\p{So}•▪◦*·✓–-]*(?<rest>[A-Za-z', ]+?)\s*(?:[(\[]|\s[-–—]\s)\s*(?:(?:a|an)\s+)?(?:tricky|sight|heart|common|exception|common\s+exception|high[\s-]frequency|irregular|hfw|cew)(?:\s+words?)?\s*[)\]!.]*\s*$", Any)]
     private static partial Regex ByHeart();
 
     // "t, the (tricky), e", "n, I (tricky)": the word before the mark alone, beside what is no word.

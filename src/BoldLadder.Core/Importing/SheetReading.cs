@@ -150,7 +150,7 @@ internal sealed class SheetReading
             switch (_layout.RoleAt(cell.Column))
             {
                 // Break, beside what its week teaches, is a word.
-                case ColumnRole.TrickyWords when SheetWords.IsHoliday(cell.Text) && (made.Count == 0 || cell.Text.Trim().Contains(' ', StringComparison.Ordinal)):
+                case ColumnRole.TrickyWords when SheetWords.IsHoliday(cell.Text) && (made.Count == 0 || cell.Text.Trim().Contains(' ', StringComparison.Ordinal)) && !(made.Count > 0 && cell.Text.Contains(',', StringComparison.Ordinal)):
                     Leave(cell, LeftOutReason.Holiday);
                     break;
                 case ColumnRole.TrickyWords when _layout.HeadingAt(cell.Column).Length == 0 && IsNoWord(cell.Text):
