@@ -39,14 +39,17 @@ public sealed class PlannedLessons(Standing now, GroupLog log, IReadOnlyList<Pla
         var at = PlaceOf(day);
         for (var before = Before(at, stop); at < days.Count; at++)
         {
-            if (!log.HasDay(days[at].Day))
+            if (log.HasDay(days[at].Day))
             {
-                var lesson = Compose(at, before);
-                yield return new PlannedLesson(days[at], before, lesson);
-                before = After(before, days[at], lesson);
+                Keep(at + 1, before);
+                continue;
             }
 
+            var planned = new PlannedLesson(days[at], before, Compose(at, before));
+            before = After(before, days[at], planned.Lesson);
+            // Whoever asks for no more goes on from here another time.
             Keep(at + 1, before);
+            yield return planned;
         }
     }
 

@@ -104,7 +104,7 @@ public sealed class LessonBook(BoldLadderDb db, Turns turns)
             }
 
             done = day;
-            if (stop.IsCancellationRequested)
+            if (day == last || stop.IsCancellationRequested)
             {
                 break;
             }

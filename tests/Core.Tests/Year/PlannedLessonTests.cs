@@ -38,6 +38,16 @@ public class PlannedLessonTests
     }
 
     [Fact]
+    public void Whoever_stops_at_a_day_goes_on_from_it_without_its_lesson_being_made_again()
+    {
+        var made = new List<DateOnly>();
+        var plan = Plan(new GroupLog([]), made);
+        var last = plan.From(First).Take(4).Last().Placed.Day;
+        Assert.Equal(3, plan.From(last.AddDays(1)).Take(3).Count());
+        Assert.Equal(World.Year.SchoolDays.Take(7), made);
+    }
+
+    [Fact]
     public void No_story_comes_twice_in_twenty_days_unless_nothing_else_is_readable() => Assert.All(
         Run.Value.Select((x, i) => (x, i)).SelectMany(x => Stories(x.x.Lesson).Select(s => (s, x.i))).GroupBy(x => x.s),
         x => Assert.True(x.Count() <= 2, $"{x.Key}: days {string.Join(", ", x.Select(d => d.i))}"));
@@ -97,11 +107,15 @@ public class PlannedLessonTests
         Assert.Equal([lessons[7].Day], Guarantees.Of(lessons, Run.Value[0].Before.Taught, World.South).NotReadable);
     }
 
-    private static PlannedLessons Plan(GroupLog log)
+    /// <param name="made">Takes the day of each lesson that is made.</param>
+    private static PlannedLessons Plan(GroupLog log, List<DateOnly>? made = null)
     {
         var now = Standing.Of(World.Estuary, log, World.Year, World.South.Rules);
         return new PlannedLessons(now, log, [.. Placement.From(now, log, First)], (x, before) =>
-            new LessonBrief(World.South, before, ClassConventions.Usual, x.Day, x.Rung, 25, (ulong)x.Day.DayNumber));
+        {
+            made?.Add(x.Day);
+            return new LessonBrief(World.South, before, ClassConventions.Usual, x.Day, x.Rung, 25, (ulong)x.Day.DayNumber);
+        });
     }
 
     private static IEnumerable<string> Texts(Lesson lesson) => lesson.Items.Select(x => x.Text);
