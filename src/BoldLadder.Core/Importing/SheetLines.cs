@@ -120,10 +120,11 @@ internal static partial class SheetLines
             : $"{string.Join(", ", others.Where(x => !IsFirstByHeart().IsMatch(x)))}\ntricky words: {string.Join(", ", others.Where(x => IsFirstByHeart().IsMatch(x)).Concat(marked))}";
     }
 
-    [GeneratedRegex(@"(?<=^|[,;+&>]|\band\b)\s*(?<word>[A-Za-z']+)\s*[(\[]\s*(?:an?\s+)?(?:tricky|sight|heart|common|exception|common\s+exception|high[\s-]frequency|irregular|hfw|cew|tw)(?:\s+words?)?\s*[)\]]", Any)]
+    [GeneratedRegex(@"(?:(?<=^|[,;+&>])|\s+and\b)\s*(?<word>[A-Za-z']+)\s*[(\[]\s*(?:an?\s+)?(?:tricky|sight|heart|common|exception|common\s+exception|high[\s-]frequency|irregular|hfw|cew|tw)(?:\s+words?)?\s*[)\]]", Any)]
     private static partial Regex Marked();
 
-    [GeneratedRegex(@"^(?!" + FirstByHeart + @"$)(?:[^:]{1,30}:\s*)?[A-Za-z]{1,3}$", RegexOptions.CultureInvariant)]
+    // Not all, are or of, which are letters to nobody who marks the word beside them.
+    [GeneratedRegex(@"^(?:[^:]{1,30}:\s*)?(?!(?:I|a|A|of|do|so|is|as|at|an|am|it|in|on|if|up|us|by|my|he|me|we|be|no|go|to|or)$)(?:[A-Za-z]{1,2}|igh|air|tch|dge|ure)$", RegexOptions.CultureInvariant)]
     private static partial Regex IsLetters();
 
     [GeneratedRegex(@"^" + FirstByHeart + @"$", RegexOptions.CultureInvariant)]

@@ -149,8 +149,8 @@ internal sealed class SheetReading
         {
             switch (_layout.RoleAt(cell.Column))
             {
-                // Break, beside what its week teaches, is a word.
-                case ColumnRole.TrickyWords when SheetWords.IsHoliday(cell.Text) && (made.Count == 0 || cell.Text.Trim().Contains(' ', StringComparison.Ordinal)) && !(made.Count > 0 && cell.Text.Contains(',', StringComparison.Ordinal)):
+                // Break, beside what its week teaches, is a word, and so it is in great, break.
+                case ColumnRole.TrickyWords when SheetWords.IsHoliday(cell.Text) && (made.Count == 0 || (cell.Text.Trim().Contains(' ', StringComparison.Ordinal) && !cell.Text.Contains(',', StringComparison.Ordinal))):
                     Leave(cell, LeftOutReason.Holiday);
                     break;
                 case ColumnRole.TrickyWords when _layout.HeadingAt(cell.Column).Length == 0 && IsNoWord(cell.Text):

@@ -91,7 +91,7 @@ internal static partial class SheetWords
     [GeneratedRegex(@"^\s*(sub-?)?total", Any)]
     private static partial Regex TotalRow();
 
-    [GeneratedRegex(@"^\s*((colou?r\s+)?key|legend)\s*([:=]|[-–—]\s|$)|^\s*(actions?|agreed|apologies|present)\s*:\s*[A-Z][a-z]+\s+[a-z]+\s|^\s*(red|amber|orange|yellow|green|blue|purple|pink|gr[ea]y|bold|italics?|underlined|shaded|highlighted)\s*(=|\bmeans\b|\s[-–—]\s)\s*(not\s+)?[a-z]{4,}", Any)]
+    [GeneratedRegex(@"^\s*((colou?r\s+)?key|legend)\s*([:=]|[-–—]\s|$)|^\s*(actions?|apologies)\s*:\s*[A-Z][a-z]+\s+[a-z]+\s|^\s*(red|amber|orange|yellow|green|blue|purple|pink|gr[ea]y|bold|italics?|underlined|shaded|highlighted)\s*(=|\bmeans\b|\s[-–—]\s)\s*(not\s+)?[a-z]{4,}", Any)]
     private static partial Regex KeyRow();
 
     /// <summary>True for what is written where nothing is: a dash, <i>none</i>.</summary>
