@@ -108,23 +108,26 @@ internal static partial class SheetLines
     private static partial Regex DayInLine();
 
     // "the (tricky)", "I, is (sight words)", "the - tricky!".
-    [GeneratedRegex(@"^(?:\d{1,3}[.)])?[\s\p{So}•▪◦*·✓–-]*(?<rest>[A-Za-z', ]+?)\s*(?:[(\[]|\s[-–—]\s)\s*(?:(?:a|an)\s+)?(?:tricky|sight|heart|common|exception|common\s+exception|high[\s-]frequency|irregular|hfw|cew)(?:\s+words?)?\s*[)\]!.]*\s*$", Any)]
+    [GeneratedRegex(@"^(?:\d{1,3}[.)])?[\s\p{So}•▪◦*·✓–-]*(?<rest>[A-Za-z', ]+?)\s*(?:[(\[]|\s[-–—]\s)\s*" + MarkOfWord + @"\s*[)\]!.]*\s*$", Any)]
     private static partial Regex ByHeart();
+
+    private const string MarkOfWord = @"(?:an?\s+)?(?:tricky|sight|heart|common|exception|common\s+exception|high[\s-]frequency|irregular|hfw|cew|tw)(?:\s+words?)?";
 
     // "t, the (tricky), e", "n, I (tricky)": the word before the mark alone, beside what is no word.
     private static string ByHeartAmongLetters(string line)
     {
         var marked = Marked().Matches(line).Select(x => x.Groups["word"].Value).ToList();
         var others = Marked().Replace(line, "").Split([',', ';', '+', '&', '>'], StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries);
-        return marked.Count == 0 || !others.Any(x => IsLetters().IsMatch(x)) ? line
-            : $"{string.Join(", ", others.Where(x => !IsFirstByHeart().IsMatch(x)))}\ntricky words: {string.Join(", ", others.Where(x => IsFirstByHeart().IsMatch(x)).Concat(marked))}";
+        // Beside letters a is one of them.
+        var words = others.Where(x => x != "a" && IsFirstByHeart().IsMatch(x)).ToList();
+        return marked.Count == 0 || !others.Any(x => IsLetters().IsMatch(x)) ? line : $"{string.Join(", ", others.Except(words))}\ntricky words: {string.Join(", ", words.Concat(marked))}";
     }
 
-    [GeneratedRegex(@"(?:(?<=^|[,;+&>])|\s+and\b)\s*(?<word>[A-Za-z']+)\s*[(\[]\s*(?:an?\s+)?(?:tricky|sight|heart|common|exception|common\s+exception|high[\s-]frequency|irregular|hfw|cew|tw)(?:\s+words?)?\s*[)\]]", Any)]
+    [GeneratedRegex(@"(?:(?<=^|[,;+&>])|\s+and\b)\s*(?<word>[A-Za-z']+)\s*[(\[]\s*" + MarkOfWord + @"\s*[)\]]", Any)]
     private static partial Regex Marked();
 
     // Not all, are or of, which are letters to nobody who marks the word beside them.
-    [GeneratedRegex(@"^(?:[^:]{1,30}:\s*)?(?!(?:I|a|A|of|do|so|is|as|at|an|am|it|in|on|if|up|us|by|my|he|me|we|be|no|go|to|or)$)(?:[A-Za-z]{1,2}|igh|air|tch|dge|ure)$", RegexOptions.CultureInvariant)]
+    [GeneratedRegex(@"^(?:[^:]{1,30}:\s*)?(?!(?:" + FirstByHeart + @"|A|of|do|so|as|at|an|am|it|in|on|if|up|us|by|or)$)(?:[A-Za-z]{1,2}|igh|air|tch|dge|ure)$", RegexOptions.CultureInvariant)]
     private static partial Regex IsLetters();
 
     [GeneratedRegex(@"^" + FirstByHeart + @"$", RegexOptions.CultureInvariant)]

@@ -235,7 +235,8 @@ internal sealed class SheetReading
         && (part.Grapheme.Text.Length == 1 ? SoundChoice.IsMetFirst(part) : Rungs.Exists(r => r.Parts.Exists(p => p.Letters == part.Grapheme.Text)))) == true;
 
     // "er (her)", "screening check", where other cells have words to learn by heart, and nothing says that all do.
-    private bool IsNoWord(string text) => LessonWords.LessonOf(text) is not null || _reader.Read(text) is [{ Kind: WrittenKind.Grapheme, Words: [var shown] } part] && part.IsSeenIn(shown) && !_reader.IsLearntByHeart(text);
+    private bool IsNoWord(string text) => !(PartReader.WordsIn(text) is [var only] && _reader.IsLearntByHeart(only))
+        && (LessonWords.LessonOf(text) is not null || (_reader.Read(text) is [{ Kind: WrittenKind.Grapheme, Words: [var shown] } part] && part.IsSeenIn(shown)));
 
     // Words for it, review, or names and rhymes, in a column of words to learn by heart, are none of them; again is.
     private bool TeachesNone(string text) => SheetWords.NamesTrickyWords(text) || (text.Trim().Contains(' ', StringComparison.Ordinal) && LessonWords.NamesListening(text)) || (LessonWords.LessonOf(text) is not null && PartReader.WordsIn(text) is [var only] && !_reader.IsLearntByHeart(only));

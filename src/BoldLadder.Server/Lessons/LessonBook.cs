@@ -13,7 +13,7 @@ public sealed class LessonBook(BoldLadderDb db, Turns turns)
 {
     private const int Slot = 1;
 
-    // Of the lessons of a stretch.
+    // Lessons of a stretch.
     private const int SavedTogether = 5;
 
     private static readonly Func<BoldLadderDb, Guid, DateOnly, CancellationToken, Task<LessonHead?>> ReadHead = EF.CompileAsyncQuery(
@@ -81,38 +81,46 @@ public sealed class LessonBook(BoldLadderDb db, Turns turns)
 
         var last = days[^1];
         var rows = await db.Lessons.Where(x => x.GroupId == room.Group.Id && x.Slot == Slot && x.Day >= from && x.Day <= last).ToDictionaryAsync(x => x.Day, cancel);
-        var (made, done, kept, saved) = (0, from.AddDays(-1), new List<(LessonRow Row, Lesson Lesson)>(), Task.FromResult(true));
-        foreach (var planned in room.Planned.From(from, stop))
+        var (made, done, unsaved, saved) = (0, from.AddDays(-1), new List<(LessonRow Row, Lesson Lesson)>(), Task.FromResult(true));
+        try
         {
-            var day = planned.Placed.Day;
-            if (day > last)
+            foreach (var planned in room.Planned.From(from, stop))
             {
-                break;
-            }
+                var day = planned.Placed.Day;
+                if (day > last)
+                {
+                    break;
+                }
 
-            var row = rows.GetValueOrDefault(day);
-            if (row is null || (row is { Touched: false, Outcome: null } && row.MadeFrom != room.InputsOf(day).Fingerprint))
-            {
-                kept.Add((row ?? New(room, day), planned.Lesson));
-                made++;
-            }
+                var row = rows.GetValueOrDefault(day);
+                if (row is null || (row is { Touched: false, Outcome: null } && row.MadeFrom != room.InputsOf(day).Fingerprint))
+                {
+                    unsaved.Add((row ?? New(room, day), planned.Lesson));
+                    made++;
+                }
 
-            if (kept.Count == SavedTogether)
-            {
-                saved = Saved(saved, kept);
-                kept = [];
-            }
+                if (unsaved.Count == SavedTogether)
+                {
+                    saved = Saved(saved, unsaved);
+                    unsaved = [];
+                }
 
-            done = day;
-            if (day == last || stop.IsCancellationRequested)
-            {
-                break;
+                done = day;
+                if (day == last || stop.IsCancellationRequested)
+                {
+                    break;
+                }
             }
+        }
+        finally
+        {
+            // Whatever ends the making, no save goes on behind it.
+            await saved;
         }
 
         // Days of the log plan nothing: they are gone through all the same.
         done = stop.IsCancellationRequested ? done : last;
-        return await Saved(saved, kept) ? (made, done) : await OneByOne(room, [.. days.TakeWhile(x => x <= done)], cancel);
+        return await Saved(saved, unsaved) ? (made, done) : await OneByOne(room, [.. days.TakeWhile(x => x <= done)], cancel);
 
         Task<bool> Saved(Task<bool> before, List<(LessonRow Row, Lesson Lesson)> lessons) => Task.Run(
             async () =>

@@ -165,6 +165,14 @@ public class LadderImportTests
     }
 
     [Fact]
+    public void Again_among_words_to_learn_by_heart_is_one_of_them_though_nothing_heads_them()
+    {
+        var sheet = Sheet.Of("Plan", [["n"], ["o", "the"], ["d", "to"], ["g", "again"], ["e", "said"], ["t", "no"]]);
+        var read = Import.Read([sheet], 0, new Dictionary<int, ColumnRole>(), new Dictionary<string, string>());
+        Assert.Equal("the to again said no", string.Join(' ', read.Rungs.SelectMany(x => x.Rung.TrickyWords)));
+    }
+
+    [Fact]
     public void Years_down_the_side_of_terms_are_taught_one_after_another_a_term_at_a_time()
     {
         var sheet = Sheet.Of("Plan", [["", "Autumn", "Spring", "Summer"], ["Reception", "m, o", "d, a", "g, t"], ["Year 1", "ai, ee", "oi, ar", "ur, igh"]]);
