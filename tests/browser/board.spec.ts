@@ -135,3 +135,16 @@ test('while there is hardly a word to read, pictures stand on the board without 
   const wrong = await barriers(page);
   expect(wrong).toEqual([]);
 });
+
+test('a story that is told is never seen: the board has what children do when they hear the sound', async ({ teacher, page }) => {
+  await teacher.open();
+  await page.goto(`${page.url().split('?')[0]}?asIf=m-m`);
+  await expect(page.locator('.tellStory .story')).toContainText('Mina the mouse made a map of the moon.');
+  await expect(page.getByText('paper and crayons, whiteboards and pens.', { exact: true })).toBeVisible();
+  await page.getByRole('link', { name: 'On the board' }).click();
+  await onto(page, 'A story to listen to');
+  await expect(board(page)).toContainText('whenever they hear m');
+  await expect(board(page)).not.toContainText('Mina');
+  const wrong = await barriers(page);
+  expect(wrong).toEqual([]);
+});

@@ -46,7 +46,7 @@ public sealed class WordStock
         Stories = new SchoolStories(rules.Rows, written.Stories);
         _madeUp = madeUp;
         Rules = rules;
-        (Spoken, Riddles, Frames, Pictures) = (written.Spoken, written.Riddles, written.Frames, written.Pictures);
+        (Spoken, Told, Riddles, Frames, Pictures) = (written.Spoken, written.Told, written.Riddles, written.Frames, written.Pictures);
         Evidence = new SpellingEvidence(rules);
 
         // What the adult says of a word is a sentence to read too, once children can.
@@ -66,8 +66,8 @@ public sealed class WordStock
     }
 
     private WordStock(WordStock shared) =>
-        (Rules, _madeUp, _byPart, _bySound, _names, _readable, _numbers, Stories, Spoken, Riddles, Frames, Pictures, Evidence, Homophones, Offered, Sentences) =
-        (shared.Rules, shared._madeUp, shared._byPart, shared._bySound, shared._names, shared._readable, shared._numbers, shared.Stories, shared.Spoken, shared.Riddles, shared.Frames, shared.Pictures, shared.Evidence, shared.Homophones, shared.Offered, shared.Sentences);
+        (Rules, _madeUp, _byPart, _bySound, _names, _readable, _numbers, Stories, Spoken, Told, Riddles, Frames, Pictures, Evidence, Homophones, Offered, Sentences) =
+        (shared.Rules, shared._madeUp, shared._byPart, shared._bySound, shared._names, shared._readable, shared._numbers, shared.Stories, shared.Spoken, shared.Told, shared.Riddles, shared.Frames, shared.Pictures, shared.Evidence, shared.Homophones, shared.Offered, shared.Sentences);
 
     public ReadingRules Rules { get; }
 
@@ -122,6 +122,8 @@ public sealed class WordStock
     public SpokenSentences Spoken { get; }
 
     public SchoolStories Stories { get; }
+
+    public ToldStories Told { get; }
 
     public Riddles Riddles { get; }
 

@@ -83,6 +83,9 @@ public enum Slot
 
     /// <summary>Words that sound the same and are spelt apart.</summary>
     SameSound,
+
+    /// <summary>A story to listen to.</summary>
+    TellStory,
 }
 
 /// <summary>A piece of a shape.</summary>
@@ -120,7 +123,7 @@ public sealed record LessonShape(ShapeKind Kind, IReadOnlyList<ShapePiece> Piece
     private static readonly Dictionary<ShapeKind, LessonShape> Shipped = new[]
     {
         Of(ShapeKind.Opening, [.. Meeting, Slot.Riddles], [.. WithPictures.Where(x => x is not (Slot.MadeUp or Slot.SameSound))], [.. Apply.Where(x => x.Slot != Slot.WritePicture)],
-            [new(LessonPart.Apply, Slot.FindPicture), new(LessonPart.Apply, Slot.FirstLetter), .. ByEar]),
+            [new(LessonPart.Apply, Slot.FindPicture), new(LessonPart.Apply, Slot.FirstLetter), .. ByEar, new(LessonPart.Apply, Slot.TellStory)]),
         Of(ShapeKind.NewLearning, [.. Meeting, Slot.Riddles], WithPictures, Apply, ByEar),
         Of(ShapeKind.FurtherDay, [Slot.Meet, Slot.MeetTricky, Slot.Spot], [Slot.OralBlending, Slot.Contrast, Slot.SameSound, Slot.Read, Slot.MatchPicture, Slot.MadeUp, Slot.Build, Slot.Spell, Slot.WriteName], ApplyAndFinish, ByEar),
         Of(ShapeKind.Contrast, Meeting, [.. WithPictures.Where(x => x != Slot.MatchPicture)], Apply, ByEar),
@@ -150,13 +153,14 @@ public sealed record LessonShape(ShapeKind Kind, IReadOnlyList<ShapePiece> Piece
             new(LessonPart.Practise, Slot.OralBlending), new(LessonPart.Practise, Slot.Read), new(LessonPart.Practise, Slot.Contrast), new(LessonPart.Practise, Slot.SameSound),
             new(LessonPart.Practise, Slot.MadeUp), new(LessonPart.Practise, Slot.MatchPicture), new(LessonPart.Practise, Slot.MixedTricky), new(LessonPart.Practise, Slot.FillGap), new(LessonPart.Practise, Slot.MendSentence), new(LessonPart.Practise, Slot.Build), new(LessonPart.Practise, Slot.Spell), new(LessonPart.Practise, Slot.WriteName),
             .. ApplyAndFinish, .. ByEar, new(LessonPart.Apply, Slot.FindPicture), new(LessonPart.Apply, Slot.FirstLetter),
+            .. kind is ShapeKind.Opening or ShapeKind.NewLearning ? (ShapePiece[])[new(LessonPart.Apply, Slot.TellStory)] : [],
         ];
 
     /// <summary>What is new is met, and something is read, whatever the shape.</summary>
     public static bool IsFixed(ShapeKind kind, Slot slot) => slot is Slot.Meet or Slot.MeetTricky or Slot.Read || kind == ShapeKind.Listening && slot == Slot.Listening;
 
     /// <summary>A piece whose time can be asked for; the others take what their one thing takes.</summary>
-    public static bool IsTimed(Slot slot) => slot is not (Slot.Meet or Slot.MeetTricky or Slot.Story or Slot.Dictation or Slot.Spot or Slot.Contrast or Slot.OwnSentence or Slot.WritePicture or Slot.FinishStory);
+    public static bool IsTimed(Slot slot) => slot is not (Slot.Meet or Slot.MeetTricky or Slot.Story or Slot.Dictation or Slot.Spot or Slot.Contrast or Slot.OwnSentence or Slot.WritePicture or Slot.FinishStory or Slot.TellStory);
 
     public bool Has(LessonPart part, Slot slot) => Find(part, slot) is not null;
 

@@ -195,6 +195,9 @@ public enum ReasonCode
     /// <summary>A riddle whose answer has today's sound, or today's spelling. Arguments: the grapheme.</summary>
     RiddleWith,
 
+    /// <summary>A story told because it is full of a sound. Arguments: the grapheme.</summary>
+    ToldOfSound,
+
     /// <summary>By ear. Arguments: the first vowel as the accent says it, and whether it is <c>short</c> or <c>long</c>.</summary>
     FirstVowel,
 

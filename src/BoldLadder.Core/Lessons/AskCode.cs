@@ -12,6 +12,9 @@ public enum AskCode
     /// <summary>Some pictures begin with a letter that is known, some do not. Arguments: the letters.</summary>
     BeginsOrNot,
 
+    /// <summary>Told again, a story is full of a sound. Arguments: the grapheme, and the sound's key.</summary>
+    EachTime,
+
     /// <summary>Words of the text with a part. Arguments: the part, and how many; and so on for each.</summary>
     Hunt,
 

@@ -29,6 +29,12 @@ internal static class ByEar
     {
         var heard = blocks.SelectMany(x => x.Items).Where(x => x.Kind == ItemKind.Listening).Select(x => x.Text.ToLowerInvariant()).ToHashSet();
         var pictured = new HashSet<string>();
+        if (ToldStory.Made(brief, make, blocks, seconds) is { Items.Count: > 0 } told)
+        {
+            seconds -= told.Seconds;
+            yield return told;
+        }
+
         // A lesson that has come to sentences ends with them, unless more of it is left than a class is slow by.
         var fills = brief.ShapeKind == ShapeKind.Opening || blocks.All(x => x.Part != LessonPart.Apply)
             || ((brief.IsEarly || brief.Shape.Boxes <= WordShape.First.Boxes) && Timing.IsShort(seconds, brief.Minutes));

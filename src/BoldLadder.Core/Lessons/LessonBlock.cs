@@ -82,6 +82,9 @@ public enum Activity
 
     /// <summary>The beginning of a story is read; how it goes on is the children's.</summary>
     FinishStory,
+
+    /// <summary>A story full of today's sound is told, and told again; a thing out of it is drawn, with its letter.</summary>
+    TellStory,
     WriteLetters,
     Spare,
 }

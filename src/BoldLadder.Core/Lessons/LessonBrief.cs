@@ -157,6 +157,9 @@ public sealed class LessonBrief
 
     private bool HasFewLetters => Judge.Taught.Correspondences.Count() < EarlyLetters;
 
+    /// <summary>A spelling of the sound was taught before today.</summary>
+    internal bool Knows(Sounds.Sound sound) => Standing.Things.Any(x => x.Correspondence is { } known && Stock.Rules.SameSound(known.Sound, sound));
+
     /// <summary>There are few words to read yet, and what a lesson has left of its time goes to pictures and to words by ear.</summary>
     internal bool IsEarly => Judge.Taught.Correspondences.Count() < EarlyParts;
 

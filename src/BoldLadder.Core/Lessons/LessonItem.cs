@@ -28,6 +28,9 @@ public enum ItemKind
 
     /// <summary>Sentences that belong together, with a title.</summary>
     Story,
+
+    /// <summary>A story that is only told.</summary>
+    Told,
 }
 
 /// <summary>How much help the adult gives with an item.</summary>
@@ -61,6 +64,9 @@ public sealed record LessonItem
 
     public Release Release { get; init; }
 
+    /// <summary>Known by its title.</summary>
+    public bool IsStory => Kind is ItemKind.Story or ItemKind.Told;
+
     /// <summary>A re-plan keeps a locked item.</summary>
     public bool Locked { get; init; }
 
@@ -73,7 +79,7 @@ public sealed record LessonItem
     /// <summary>A line that gives the word its meaning, said by the adult.</summary>
     public string Spoken { get; init; } = "";
 
-    /// <summary>The answer that it belongs to: a heading of a sort, the spelling left out, the sound that is heard. For a story its title.</summary>
+    /// <summary>The answer that it belongs to: a heading of a sort, the spelling left out, the sound that is heard. For a story, read or told, its title.</summary>
     public string Heading { get; init; } = "";
 
     /// <summary>Of a story: what is asked when it is read, the first answered in it, the second to talk about.</summary>

@@ -42,7 +42,7 @@ public sealed class PointService
         ItemKind.Card when block.Activity == Activity.Spot => item.Reasons.FirstOrDefault(x => x.Code == ReasonCode.GoesAgainst) ?? Reason.Of(ReasonCode.TodaysPoint),
         ItemKind.Card => OfCard(item),
         ItemKind.Sound => _sounds.Contains(item.Text) ? Reason.Of(ReasonCode.ServesSound, item.Text) : Other,
-        ItemKind.Listening => OfHeard(item),
+        ItemKind.Listening or ItemKind.Told => OfHeard(item),
         ItemKind.Tricky => _tricky.Contains(item.Text.ToLowerInvariant()) ? Reason.Of(ReasonCode.TodaysPoint) : Other,
         ItemKind.Sentence or ItemKind.Story => OfText(item),
         ItemKind.MadeUp => _parts.Where(x => item.Split.Split(' ').Contains(x.Key)).Select(x => Reason.Of(ReasonCode.ServesHas, x.Grapheme.Text)).FirstOrDefault(Other),

@@ -50,6 +50,7 @@ public static class Swap
                 .Select(x => make.Word(x.Word.Key, x.Reasons)).FirstOrDefault(),
             (ItemKind.Sentence, _) => ApplyPart.Ranked(brief, dice).Where(x => !used.Contains(x.Sentence.Text.ToLowerInvariant()))
                 .Select(x => make.Sentence(x, ApplyPart.Why(brief, x))).FirstOrDefault(),
+            (ItemKind.Told, _) => ToldStory.Of(brief, make, new HashSet<string> { item.Heading }),
             (_, Activity.Riddles) => RiddlePiece.Another(brief, make, dice, used),
             (_, Activity.FindPicture or Activity.FirstLetter) => PicturesByEar.Another(brief, make, dice, block, item, used),
             (ItemKind.Listening, _) => OralBlending.Items(brief, make, dice, used.Count + 1, used).FirstOrDefault(x => !used.Contains(x.Text)),

@@ -6,7 +6,7 @@ using BoldLadder.Core.Sounds;
 namespace BoldLadder.Core.Lessons;
 
 /// <summary>
-/// What children do with a text besides reading or writing it: hunt it for today's part, find what rhymes, and count what a sentence needs
+/// What children do with a text besides reading or writing it: hunt it for today's part, find what rhymes, show when a sound comes, and count what a sentence needs
 /// before they write it. Worked out from the text as it stands, so that it is right when the text was changed.
 /// </summary>
 public static class TextTasks
@@ -19,6 +19,7 @@ public static class TextTasks
     {
         Activity.ReadStory when block.Items.SelectMany(x => SentenceBank.WordsOf(x.Text)).ToList() is { Count: > 0 } words => [.. Hunt(lesson, words, stock), .. Rhymes(lesson, words, stock)],
         Activity.WriteSentence when block.Items.Count > 0 => [Ask.Of(AskCode.Count, [.. block.Items.SelectMany(x => Counted(x.Text))])],
+        Activity.TellStory => [.. block.Items.Where(x => x.Kind == ItemKind.Told).Select(x => Ask.Of(AskCode.EachTime, x.Reasons[0].Arguments[0], x.Split))],
         _ => [],
     };
 

@@ -19,7 +19,7 @@ public static class TypedText
         item.Kind is ItemKind.Card or ItemKind.Sound ? "A card or a sound can be swapped or dropped, not typed over."
 
         // A made-up word is proved, and a chain holds together, only as they were made.
-        : item.Kind is ItemKind.MadeUp or ItemKind.Story || lesson.Blocks.Any(x => (Piece.Of(x.Activity).Unit != Unit.Item || Piece.Of(x.Activity).Form is Form.Sort or Form.Gaps) && x.Items.Contains(item))
+        : item.Kind == ItemKind.MadeUp || item.IsStory || lesson.Blocks.Any(x => (Piece.Of(x.Activity).Unit != Unit.Item || Piece.Of(x.Activity).Form is Form.Sort or Form.Gaps) && x.Items.Contains(item))
             ? "A made-up word, a story, or a word of a chain, a pair or a sort can be dropped but not typed over."
             : FormOf(lesson, item) == Form.PicturesAlone ? "A picture can be swapped or dropped, not typed over."
             : null;

@@ -83,7 +83,7 @@ public static class LessonChanges
             ? TypedResults.Ok<IReadOnlyList<OtherView>>([])
             : TypedResults.Ok<IReadOnlyList<OtherView>>([.. Alternatives.Of(brief, lesson, itemId, (ulong)row.Revision).Select(x => new OtherView(
                 x.Text, room.Stock.Words.Find(x.Text) is { Readings: [var reading, ..] } found && x.Kind is ItemKind.Word or ItemKind.Tricky ? PieceView.Of(reading, found.Word.Ended, judge, lesson.Marked, room.Conventions.Marks) : [],
-                x.Kind == ItemKind.Story ? x.Heading : "", phrases.Sentence(x.Reasons), phrases.Sentence([service.Of(block, x)])))]);
+                x.IsStory ? x.Heading : "", phrases.Sentence(x.Reasons), phrases.Sentence([service.Of(block, x)])))]);
     }
 
     public static async Task<Results<Ok<LessonShapeView>, ProblemHttpResult>> Shape(Guid lessonId, Classrooms rooms, LessonBook book, CancellationToken cancel)

@@ -155,6 +155,11 @@ public sealed record LessonView(
             ready.Add($"letter tiles {string.Join(' ', letters)}");
         }
 
+        if (lesson.Blocks.Any(x => x.Activity == Activity.TellStory))
+        {
+            ready.Add("paper and crayons");
+        }
+
         ready.Add("whiteboards and pens");
         return ready;
     }

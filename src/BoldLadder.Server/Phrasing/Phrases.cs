@@ -122,6 +122,7 @@ public sealed class Phrases(Terms terms)
             ReasonCode.WordLeftOut => $"asks for {x[0]}, to be written from memory",
             ReasonCode.ToMend => "shown without its capital or mark, to be put right",
             ReasonCode.HasPrint => x[0] switch { "0" => "every word in it can be read", "1" => "it has today's sign once", var n => $"it has today's signs {n} times" },
+            ReasonCode.ToldOfSound => $"it is full of {x[0]}",
             ReasonCode.RiddleWith => $"its answer has {x[0]}",
             ReasonCode.FirstVowel => $"its first vowel is {x[1]}",
             ReasonCode.NotReadBefore => "not read today, so that it can't be copied",

@@ -99,6 +99,7 @@ public sealed class PieceWords(ClassConventions conventions)
         Activity.OwnSentence => "A sentence of your own, with",
         Activity.WritePicture => "Write about the picture",
         Activity.FinishStory => "How does it go on? With",
+        Activity.TellStory => "A story to listen to",
         Activity.WriteLetters => "Hear it, write it",
         _ => "Spare",
     };
@@ -168,6 +169,7 @@ public sealed class PieceWords(ClassConventions conventions)
         Activity.OwnSentence => "Each child says a sentence to a partner, counts its words, and writes it.",
         Activity.WritePicture => "Show it. What is it, and what is it doing? Each child says it to a partner, counts the words, and writes them: a few words are enough, a sentence is better.",
         Activity.FinishStory => "Children read how it begins. Each tells a partner what happens next, and writes a sentence or two with these words.",
+        Activity.TellStory => "Tell it, with your voice and your hands, and ask. Tell it again, slowly. Then each child draws one thing out of it that has the sound, says it to a partner, and writes the letter beside it.",
         Activity.WriteLetters => "Say the sound. Children write it, large, and say it as they write.",
         _ => "If there is time, read these too.",
     };

@@ -18,6 +18,7 @@ public sealed class Questions(TeachingNotes notes, Accent accent)
             AskCode.WhichSound => $"{x[0]} or {x[1]}{PlaceOf(x[2])}? For {x[0]}, {Gesture(x[3])}; for {x[1]}, {Gesture(x[4])}.",
             AskCode.TogetherThenAlone => $"The first {x[0]} for both groups; then {x[1]} for this one alone.",
             AskCode.BeginsOrNot => $"Does it begin with {Listing.Or(x)}? Then write it. If it does not, pens down.",
+            AskCode.EachTime => $"The second time, whenever they hear {x[0]}, {Gesture(ask.Arguments[1])}.",
             AskCode.Hunt => $"Then hunt: {Listing.And([.. x.Chunk(2).Select((part, i) => i == 0 ? $"{part[1]} words have {part[0]}" : $"{part[1]} have {part[0]}")])}. Who finds them all?",
             AskCode.FindRhymes => $"Read it again, faster, and find what rhymes: {Listing.And(x)}.",
             AskCode.BuildAndHide => "Build it with letter tiles, look, hide it, and write it from memory. Then uncover and check.",

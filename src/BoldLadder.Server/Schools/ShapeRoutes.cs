@@ -96,7 +96,7 @@ public static class ShapeRoutes
         return TypedResults.Ok(new TriedShapeView(new TriedLessonView(
             room.Group.Name, tried.Brief.Day, tried.IsAhead, tried.Lesson.Title, tried.Lesson.Minutes, tried.Lesson.Seconds,
             [.. tried.Lesson.Blocks.Where(x => x.Activity != Activity.Spare).Select(x => new TriedBlockView(
-                x.Part, words.Name(x.Activity), x.Seconds, [.. x.Items.Select(i => i.Kind == ItemKind.Story ? i.Heading : i.Text)]))]), ""));
+                x.Part, words.Name(x.Activity), x.Seconds, [.. x.Items.Select(i => i.IsStory ? i.Heading : i.Text)]))]), ""));
     }
 
     private static ProblemHttpResult Gone() => Problems.Missing("groupId", "This school has no such group. Choose one from the list.");

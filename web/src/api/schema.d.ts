@@ -5083,7 +5083,7 @@ export interface components {
             heard: string;
         };
         /** @enum {unknown} */
-        Activity: "cards" | "recall" | "readAgain" | "trickyAtSight" | "meet" | "meetTricky" | "sayTricky" | "listening" | "riddles" | "spot" | "compare" | "sameSound" | "oralBlending" | "sayApart" | "findPicture" | "firstLetter" | "read" | "build" | "spell" | "writeName" | "chain" | "sort" | "choose" | "madeUp" | "matchPicture" | "mixedTricky" | "fillGap" | "mendSentence" | "readSentences" | "readStory" | "writeSentence" | "ownSentence" | "writePicture" | "finishStory" | "writeLetters" | "spare";
+        Activity: "cards" | "recall" | "readAgain" | "trickyAtSight" | "meet" | "meetTricky" | "sayTricky" | "listening" | "riddles" | "spot" | "compare" | "sameSound" | "oralBlending" | "sayApart" | "findPicture" | "firstLetter" | "read" | "build" | "spell" | "writeName" | "chain" | "sort" | "choose" | "madeUp" | "matchPicture" | "mixedTricky" | "fillGap" | "mendSentence" | "readSentences" | "readStory" | "writeSentence" | "ownSentence" | "writePicture" | "finishStory" | "tellStory" | "writeLetters" | "spare";
         /** @enum {unknown} */
         AmissKind: "notReadable" | "notDue" | "offPoint";
         AnswerView: {
@@ -5314,7 +5314,7 @@ export interface components {
             readable: number;
         };
         /** @enum {unknown} */
-        Form: "cards" | "meet" | "grid" | "sounds" | "listening" | "words" | "released" | "pairs" | "sort" | "chain" | "pictures" | "picturesAlone" | "gaps" | "riddles" | "boxes" | "sentences" | "text";
+        Form: "cards" | "meet" | "grid" | "sounds" | "listening" | "words" | "released" | "pairs" | "sort" | "chain" | "pictures" | "picturesAlone" | "gaps" | "riddles" | "boxes" | "sentences" | "text" | "told";
         FoundView: {
             rung: null | components["schemas"]["RungName"];
             word: null | string;
@@ -5559,7 +5559,7 @@ export interface components {
             moved: boolean;
         };
         /** @enum {unknown} */
-        ItemKind: "card" | "sound" | "word" | "tricky" | "listening" | "sentence" | "madeUp" | "story";
+        ItemKind: "card" | "sound" | "word" | "tricky" | "listening" | "sentence" | "madeUp" | "story" | "told";
         ItemView: {
             id: string;
             kind: components["schemas"]["ItemKind"];
@@ -6433,7 +6433,7 @@ export interface components {
             choices: components["schemas"]["ColumnRole"][];
         };
         /** @enum {unknown} */
-        Slot: "cards" | "recall" | "readAgain" | "trickyAtSight" | "meet" | "meetTricky" | "sayTricky" | "listening" | "riddles" | "spot" | "oralBlending" | "read" | "contrast" | "madeUp" | "matchPicture" | "mixedTricky" | "fillGap" | "mendSentence" | "build" | "spell" | "writeName" | "story" | "sentences" | "dictation" | "ownSentence" | "writePicture" | "finishStory" | "writeLetters" | "sayApart" | "findPicture" | "firstLetter" | "sameSound";
+        Slot: "cards" | "recall" | "readAgain" | "trickyAtSight" | "meet" | "meetTricky" | "sayTricky" | "listening" | "riddles" | "spot" | "oralBlending" | "read" | "contrast" | "madeUp" | "matchPicture" | "mixedTricky" | "fillGap" | "mendSentence" | "build" | "spell" | "writeName" | "story" | "sentences" | "dictation" | "ownSentence" | "writePicture" | "finishStory" | "writeLetters" | "sayApart" | "findPicture" | "firstLetter" | "sameSound" | "tellStory";
         SoundAlikeView: {
             word: string;
             familiarity: string;

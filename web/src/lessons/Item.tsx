@@ -72,6 +72,7 @@ function Shown({ item, form }: { item: ItemView; form: BlockView['form'] }) {
         </span>
       );
     case 'story':
+    case 'told':
       return (
         <span className="story">
           <b>{item.heading}</b>

@@ -39,7 +39,7 @@ export function ItemColumn({ lesson, item, change, shaky, onShaky }: Props) {
           <Word text={item.text} pieces={item.pieces} />
         </p>
       ) : (
-        <p className={item.kind === 'story' ? 'dock-story' : 'dock-text'}>
+        <p className={['story', 'told'].includes(item.kind) ? 'dock-story' : 'dock-text'}>
           {item.kind === 'sound' ? `/${item.ipa ?? item.text}/` : shown(item.text)}
         </p>
       )}

@@ -137,7 +137,7 @@ function SheetItems({ block }: { block: BlockView }) {
 }
 
 function Shown({ item, riddle }: { item: ItemView; riddle?: boolean }) {
-  if (item.kind === 'story') {
+  if (item.kind === 'story' || item.kind === 'told') {
     return (
       <>
         <b className="plain-word">{item.heading}.</b> <SentenceText text={item.text} tricky={item.tricky} />{' '}

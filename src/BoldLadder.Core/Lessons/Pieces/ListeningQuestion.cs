@@ -36,7 +36,7 @@ internal static class ListeningQuestion
             : brief.Shape.Syllables > 1 && rung.Correspondences.All(x => x.IsDoubledConsonant) ? ShortOrLong(brief, make, dice, rung.Correspondences, count)
             : brief.Shape.Syllables == 1 && rung.Correspondences.All(DoubledLetters.EndWords) && FirstOrLast(brief, make, dice, rung.Correspondences, count, answers) is { } ends ? ends
             : rung.Kind == RungKind.Contrast && heard.All(x => brief.Stock.Rules.SameSound(x.Sound, first.Sound)) ? Where(brief, make, dice, first, count, answers)
-            : Which(brief, make, dice, heard, count, answers) ?? (IsKnown(brief, first.Sound) ? Where(brief, make, dice, first, count, answers) : HasIt(brief, make, dice, first, count, answers));
+            : Which(brief, make, dice, heard, count, answers) ?? (brief.Knows(first.Sound) ? Where(brief, make, dice, first, count, answers) : HasIt(brief, make, dice, first, count, answers));
         return new LessonBlock(LessonPart.Teach, Activity.Listening, [.. kept, .. (question?.Items ?? []).Where(x => kept.All(k => k.Text != x.Text))])
         {
             Asks = question?.Asks ?? [],
@@ -57,7 +57,7 @@ internal static class ListeningQuestion
     {
         var rules = brief.Stock.Rules;
         var one = taught[0].Sound;
-        var known = IsKnown(brief, one);
+        var known = brief.Knows(one);
         var silent = Silent(brief, taught[0]).ToList();
         var others = taught.Skip(1).Select(x => x.Sound).Where(x => !rules.SameSound(x, one)).Take(1)
             .Concat(Short(taught[0])).Concat(silent).Concat(NearSounds.Of(one)).Where(x => !rules.SameSound(x, one)).Distinct();
@@ -87,7 +87,7 @@ internal static class ListeningQuestion
                 // What they hear is spelt as today's where there are words enough, wait being no word for a_e; and always where
                 // children know a spelling of the sound: ghost is none for c.
                 List<ListeningWord> Spelt(List<ListeningWord> words, Sound sound) => taught.Where(x => rules.SameSound(x.Sound, sound)).ToList() is { Count: > 0 } today
-                    && words.Where(x => IsSpelt(brief, x, today)).ToList() is var spelt && (IsKnown(brief, sound) || spelt.Count(x => !riddles.Contains(x.Word.Spelling)) >= count) ? spelt : words;
+                    && words.Where(x => IsSpelt(brief, x, today)).ToList() is var spelt && (brief.Knows(sound) || spelt.Count(x => !riddles.Contains(x.Word.Spelling)) >= count) ? spelt : words;
 
                 List<ListeningWord> Only(Sound has, Sound not)
                 {
@@ -144,9 +144,6 @@ internal static class ListeningQuestion
     private static bool IsSpelt(LessonBrief brief, ListeningWord word, List<Correspondence> taught) =>
         brief.Stock.Words.Of(word.Word).Readings[0].Segments.Any(x => taught.Contains(x.Correspondence));
 
-    private static bool IsKnown(LessonBrief brief, Sound sound) =>
-        brief.Standing.Things.Any(x => x.Correspondence is { } c && brief.Stock.Rules.SameSound(c.Sound, sound));
-
     private static Question? HasIt(LessonBrief brief, ItemMaker make, Dice dice, Correspondence taught, int count, IReadOnlySet<string> riddles)
     {
         var against = (count + 1) / 3;
@@ -159,7 +156,7 @@ internal static class ListeningQuestion
         return has.Count < Fewest ? null : new Question(
             dice.Mix(has.Select(x => Item(make, x, "yes", Reason.Of(ReasonCode.SoundStands, x.Place)))
                 .Concat(not.Select(x => Item(make, x, "no", Reason.Of(ReasonCode.WithoutTheSound))))),
-            [Ask.Of(AskCode.HasSound, Written(brief, IsKnown(brief, taught.Sound) ? [] : [taught], taught.Sound, "inside"), brief.Stock.Everyday(taught).Select(x => x.Word.Spelling).FirstOrDefault() ?? taught.Sound.Example, taught.Sound.Key)]);
+            [Ask.Of(AskCode.HasSound, Written(brief, brief.Knows(taught.Sound) ? [] : [taught], taught.Sound, "inside"), brief.Stock.Everyday(taught).Select(x => x.Word.Spelling).FirstOrDefault() ?? taught.Sound.Example, taught.Sound.Key)]);
     }
 
     // The spellings of a sound differ by where they stand: hear that first.
@@ -256,7 +253,7 @@ internal static class ListeningQuestion
         // Of letters that nobody has met and that can say today's sound too, such as oo, only an example tells which is meant.
         // The hiss of house is written se, and so is the buzz of cheese.
         // And letters that today say both name neither.
-        var unclear = a == b || taught.Any(x => brief.Stock.Rules.SameSound(x.Sound, one) && taught.Any(y => y.Grapheme == x.Grapheme && brief.Stock.Rules.SameSound(y.Sound, other))) || taught.Any(x => x.Grapheme.Text == b && brief.Stock.Rules.SameSound(x.Sound, one)) || (!IsKnown(brief, other) && taught.All(x => x.Sound != other) && brief.Stock.Everyday(Correspondence.Parse($"{b}:{one.Key}")).Any());
+        var unclear = a == b || taught.Any(x => brief.Stock.Rules.SameSound(x.Sound, one) && taught.Any(y => y.Grapheme == x.Grapheme && brief.Stock.Rules.SameSound(y.Sound, other))) || taught.Any(x => x.Grapheme.Text == b && brief.Stock.Rules.SameSound(x.Sound, one)) || (!brief.Knows(other) && taught.All(x => x.Sound != other) && brief.Stock.Everyday(Correspondence.Parse($"{b}:{one.Key}")).Any());
         return unclear ? (one.Example, other.Example) : (a, b);
     }
 

@@ -53,6 +53,9 @@ public enum Form
 
     /// <summary>A title, sentences that belong together, questions.</summary>
     Text,
+
+    /// <summary>The same, said and never seen.</summary>
+    Told,
 }
 
 /// <summary>What makes sense alone: it is kept, swapped, locked and dropped together.</summary>
@@ -109,6 +112,7 @@ public sealed record Piece(Activity Activity, Form Form, Slot? Slot, int Setup, 
         new(Activity.OwnSentence, Form.Words, Conventions.Slot.OwnSentence, 60, 15),
         new(Activity.WritePicture, Form.Pictures, Conventions.Slot.WritePicture, 30, 90),
         new(Activity.FinishStory, Form.Text, Conventions.Slot.FinishStory, 90, 20),
+        new(Activity.TellStory, Form.Told, Conventions.Slot.TellStory, 30, 360, Unit.Whole),
         new(Activity.WriteLetters, Form.Sounds, Conventions.Slot.WriteLetters, 40, 25),
         new(Activity.Spare, Form.Words, null, 0, 0),
     ];

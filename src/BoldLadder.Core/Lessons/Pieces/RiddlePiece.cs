@@ -36,7 +36,7 @@ internal static class RiddlePiece
 
     private static IEnumerable<LessonItem> Of(LessonBrief brief, ItemMaker make, Dice dice, Correspondence taught)
     {
-        var isNew = !brief.Standing.Things.Select(x => x.Correspondence).OfType<Correspondence>().Any(x => brief.Stock.Rules.SameSound(x.Sound, taught.Sound));
+        var isNew = !brief.Knows(taught.Sound);
         // A sound that is new is heard at the start; of a vowel, inside.
         var usual = !isNew ? PartPlaces.In(brief.Stock, taught).Oftenest : taught.Sound.IsVowel ? "inside" : "first";
         var words = isNew ? ListeningWords.Holding(brief.Stock, taught.Sound).OrderBy(x => x.Place != usual).Select(x => x.Word) : brief.Stock.Everyday(taught).OrderBy(x => PartPlaces.Of(x.Reading, taught) != usual).Select(x => x.Word);

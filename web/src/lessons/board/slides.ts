@@ -18,7 +18,7 @@ export interface Slide {
 }
 
 /** Pieces in which children hear and never see: the board has only what is asked. */
-const HEARD = new Set<BlockView['form']>(['listening', 'riddles']);
+const HEARD = new Set<BlockView['form']>(['listening', 'riddles', 'told']);
 
 /**
  * A lesson as it goes over the board. `order` says in which order the items of a block come, once they have been mixed.
