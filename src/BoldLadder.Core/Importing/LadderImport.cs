@@ -29,7 +29,7 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
         var left = sheets.Where((_, i) => i != at).Select(x => new LeftOut(new Source(x.Name, "", ""), x.Hidden ? LeftOutReason.Hidden : LeftOutReason.OtherSheet)).ToList();
         left.AddRange(sheet.Cells.Where(x => x.Hidden || x.Struck).Select(x => new LeftOut(new Source(sheet.Name, x.Address, x.Text), x.Struck ? LeftOutReason.Struck : LeftOutReason.Hidden)));
         left.AddRange(sheet.Cells.Where(x => NoValue(x.Text)).Select(x => new LeftOut(new Source(sheet.Name, x.Address, x.Text), LeftOutReason.NoValue)));
-        var (title, cells) = SheetTitle.Of(sheet.Name, SheetDirection.CalledByWeek(SheetDirection.CalledByTerm(SheetInitials.Told(SheetMarks.Told([.. Seen(sheet)])))), _reader, left);
+        var (title, cells) = SheetTitle.Of(sheet.Name, SheetDirection.CalledByWeek(SheetDirection.CalledByTerm(SheetInitials.Told(SheetFoot.Without(sheet.Name, SheetMarks.Told(PlainCells.Of(Seen(sheet))), _reader, left)))), _reader, left);
         var layout = SheetLayout.Of(sheet.Name, RowLabels.Settled(sheet.Name, Tracker.WithoutTicks(sheet.Name, Tracker.Top(sheet.Name, cells, _reader, left), _reader, left), left), _reader, words, told);
         var reading = SheetReading.Of(layout, _reader, words);
         left.AddRange(reading.LeftOut);
@@ -52,7 +52,7 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
     }
 
     private static IEnumerable<SheetCell> Seen(Sheet sheet) => sheet.Cells.Where(x => !x.Hidden && !x.Struck && x.Text.Trim().Length > 0 && !NoValue(x.Text))
-        .Select(x => PartPatterns.LeadingPictures().Replace(x.Text, "") is var text && text != x.Text ? x with { Text = text } : x);
+        .Select(x => PartPatterns.LeadingPictures().Replace(PlainCells.Text(x.Text), "") is var text && text != x.Text ? x with { Text = text } : x);
 
     private static bool NoValue(string text) => text.StartsWith('#') && text.Length > 2 && char.IsAsciiLetterUpper(text[1]) && text.TrimEnd('!', '?').All(x => x is '#' or '/' || char.IsAsciiLetterUpper(x) || char.IsDigit(x));
 

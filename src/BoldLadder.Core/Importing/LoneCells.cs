@@ -95,7 +95,8 @@ internal sealed class LoneCells(SheetLayout layout, PartReader reader, SchoolWor
 
         if (text.Contains('\n', StringComparison.Ordinal) || SheetLines.Of(text).Any(x => SheetWords.Labelled(x) is not null) || (LessonWords.LessonOf(text) is not null && !layout.IsAboveAll(cell)) || LessonWords.StructuresOf(text).Count > 0)
         {
-            return !wide && AddAlone(cell, role);
+            // Below a column of weeks, too: tricky words: the, to.
+            return (!wide || (sheet.Rungs.Count > 0 && SheetPosition.IsLabelled(role) && SheetLines.Of(text).Any(x => SheetWords.LabelsTrickyWords(x) || (SheetWords.Labelled(x) is var (_, taught) && reader.LooksLikePart(taught))))) && AddAlone(cell, role);
         }
 
         var read = reader.Read(text, SheetReading.IsPart(role) ? role : ColumnRole.Parts);
@@ -106,8 +107,10 @@ internal sealed class LoneCells(SheetLayout layout, PartReader reader, SchoolWor
             return false;
         }
 
+        var isList = text.Contains(',', StringComparison.Ordinal) && read.All(x => reader.IsLearntByHeart(x.Letters));
+
         // A whole sentence is talk: dear all, here is the order; thank you for your support.
-        if (isWords && (SheetWords.IsCourtesy(text) || (text[^1] is '.' or '!' && text.Split(' ').Length > SentenceFrom)))
+        if (isWords && (SheetWords.IsCourtesy(text) || (text[^1] is '.' or '!' && text.Split(' ').Length > SentenceFrom && !isList)))
         {
             sheet.Leave(cell, sheet.Rungs.Count == 0 ? LeftOutReason.Title : LeftOutReason.NotRead);
             return true;

@@ -52,8 +52,8 @@ internal static partial class PartPatterns
     [GeneratedRegex(@"^\s*(?:\(?\d{1,3}\s*[.)]\s*(?<part>[A-Za-z]{1,4})\s*[,;]?\s*(?=\(?\d|$)){2,}$")]
     public static partial Regex NumberedInRow();
 
-    // Letters in a row with an arrow between each: d > o > g; our order: d > o > g.
-    [GeneratedRegex(@"^\s*(?:[A-Za-z ]{1,40}:\s*)?(?<part>[A-Za-z]{1,3})(?:\s*(?:[-=]?>|→|➔)\s*(?<part>[A-Za-z]{1,3})){2,}\s*$")]
+    // Letters in a row with an arrow or a dash between each: d > o > g; our order: d > o > g; d - o - g.
+    [GeneratedRegex(@"^\s*(?:[A-Za-z ]{1,40}:\s*)?(?<part>[A-Za-z]{1,3})(?:(?:\s*(?:[-=]?>|→|➔)\s*|\s+[-–—]\s+)(?<part>[A-Za-z]{1,3})){2,}\s*$")]
     public static partial Regex ArrowsBetween();
 
     // A list of letters in a sentence: after that h, e, u and b; c, k and ck come next.
@@ -146,6 +146,14 @@ internal static partial class PartPatterns
     // "Double f, l, s", "doubled letters l and s".
     [GeneratedRegex(@"^\s*doubled?\s+(?:letters?\s+|consonants?\s+)?:?\s*(?<letter>[b-z])(?:\s*(?:,|/|&|\band\b)+\s*(?<letter>[b-z]))*\s*$", Any)]
     public static partial Regex Doubled();
+
+    // Two and nothing else: sh - ch.
+    [GeneratedRegex(@"^\s*(?<one>[a-z]{1,3})\s+[-–—]\s+(?<two>[a-z]{1,3})\s*$")]
+    public static partial Regex Dashed();
+
+    // The, and other words before it or after.
+    [GeneratedRegex(@"^\s*(?:the\s+[A-Za-z']+(?:\s+[A-Za-z']+)*|[A-Za-z']+(?:\s+[A-Za-z']+)*\s+the(?:\s+[A-Za-z']+)*)\s*$", RegexOptions.CultureInvariant)]
+    public static partial Regex ByHeartWithThe();
 
     [GeneratedRegex(@"(?<![-–])\b(?:new|the|sound|sounds|letters?|spelling|spelt|spelled|grapheme|phoneme|digraph|trigraph|split|quadgraph|long|short|soft|hard|voiced|unvoiced|voiceless|noisy|quiet|both|end|ending|endings|suffix|prefix|final|initial|at|saying|making|says|making|plural|doubles?|doubled|alternative|pronunciation|again!?|teach|introduce|intro|start|begin|code|with|cluster|blend|rime|family|(?:vowel|consonant)(?:\s+(?:team|pair|digraph)s?)?|r-controlled|spellings?\s+of|silent(?:\s+[a-z](?![a-z]))?)\b(?!-)|[!?*]", Any)]
     public static partial Regex Noise();

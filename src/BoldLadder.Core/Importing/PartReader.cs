@@ -38,9 +38,9 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
             return [WrittenPart.Plain(WrittenKind.Kept, text)];
         }
 
-        if (IAndA().IsMatch(text))
+        if (_token.ByHeart(text) is { Count: > 0 } learnt)
         {
-            return [.. text.Where(char.IsAsciiLetter).Where(x => x is 'I' or 'a').Select(x => WrittenPart.Plain(WrittenKind.Word, x.ToString()))];
+            return learnt;
         }
 
         text = WithSoundAndWord().Replace(Told(text) ?? text, "${letters} /${sound}/ (${word})");
@@ -76,7 +76,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         }
 
         // A sound named before a list holds for all of it: "/ee/: ea, ey" or "long a: ai, ay".
-        var (ahead, rest) = Listed(text) ?? SoundAhead(text);
+        var (ahead, rest) = Listed(text) ?? SoundAhead(_token.WithoutDash(text));
         var pieces = CellPieces.Of(rest);
         var parts = new List<WrittenPart>();
         foreach (var (piece, joined) in pieces)
@@ -118,8 +118,8 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
 
     private static string Plainer(string text)
     {
-        text = text.Replace('’', '\'').Replace('‘', '\'').Replace('“', '"').Replace('”', '"').Replace('\u00A0', ' ').Replace('‑', '-').Replace('−', '-')
-            .Replace("q(u)", "qu", StringComparison.OrdinalIgnoreCase).Replace('＿', '_').Replace('／', '/').Replace("\u200B", "", StringComparison.Ordinal).Replace("\u00AD", "", StringComparison.Ordinal);
+        text = text.Replace('’', '\'').Replace('‘', '\'').Replace('“', '"').Replace('”', '"').Replace('‑', '-').Replace('−', '-')
+            .Replace("q(u)", "qu", StringComparison.OrdinalIgnoreCase).Replace('＿', '_').Replace('／', '/');
         text = EndsIn().Replace(WhatTakesIt().Replace(Neighbours().Replace(WhereAhead().Replace(text, "${letters}"), " "), ""), x => x.Groups["dash"].Success ? "ending " : "final ");
         text = VowelWith().Replace(SaidSounds.WithLengths(text), "${vowel}, ");
         text = VowelOfVce().Replace(text, x => string.Join(", ", x.Groups["vowel"].Captures.Select(v => $"{v.Value}_e")));

@@ -18,6 +18,9 @@ internal static class SettledColumns
 
         columns = Promoted(columns, contents);
 
+        // No. 1, 2, 3 beside a week in each row counts the rows, and gives none of them a day.
+        columns = Taken(columns, ColumnRole.LeftOut, x => x.Role == ColumnRole.Day && SheetHeadings.CountsRows(x.Heading) && columns.Any(y => y.Role == ColumnRole.Week && contents.TextsOf(y) is { Count: > 2 } weeks && weeks.Distinct().Count() == weeks.Count && weeks.Count * 2 > contents.TextsOf(x).Count));
+
         // Where letters stand in one column, a column in which there is nothing to read holds none, whatever it is called: blending focus.
         columns = Taken(columns, ColumnRole.Notes, x => IsPart(x) && contents.TextsOf(x) is { Count: > 2 } texts && Share(texts, t => contents.Reader.Read(t).All(p => p.Kind == WrittenKind.Kept)) >= 0.5
             && Share(texts, t => contents.Reader.Read(t).Any(p => p.Kind is not (WrittenKind.Kept or WrittenKind.Lesson))) < 0.2 && StandsBeside(x, y => IsPart(y) && IsLetters(y)));

@@ -82,6 +82,12 @@ internal static partial class SheetHeadings
     /// <summary>True for <i>weeks</i> over a column, where they may be counted.</summary>
     public static bool CountsWeeks(string heading) => WeeksHeader().IsMatch(heading);
 
+    /// <summary>True for <i>no.</i>, <i>#</i>, <i>order</i>: rows are counted below it.</summary>
+    public static bool CountsRows(string heading) => RowsCounted().IsMatch(heading);
+
+    [GeneratedRegex(@"^\s*(no\.?|nr\.?|#|number|order|sequence|position)\s*$", Any)]
+    private static partial Regex RowsCounted();
+
     [GeneratedRegex(@"\b(weeks|wks)\b", Any)]
     private static partial Regex WeeksHeader();
 

@@ -61,9 +61,12 @@ internal sealed class SheetPosition
         return rung;
     }
 
+    /// <summary>True for a column that says when something is taught, or where.</summary>
+    public static bool IsLabelled(ColumnRole role) => role is ColumnRole.Section or ColumnRole.Week or ColumnRole.Day or ColumnRole.Days or ColumnRole.Date;
+
     /// <summary>True for what says when or where something is taught, and not what.</summary>
     public static bool IsLabel(SheetLayout.PlacedCell x, SheetLayout layout) =>
-        layout.RoleAt(x.Column) is ColumnRole.Section or ColumnRole.Week or ColumnRole.Day or ColumnRole.Days or ColumnRole.Date or ColumnRole.LeftOut || SheetWords.IsWeek(x.Text) || SheetWords.IsOrdinal(x.Text)
+        IsLabelled(layout.RoleAt(x.Column)) || layout.RoleAt(x.Column) == ColumnRole.LeftOut || SheetWords.IsWeek(x.Text) || SheetWords.IsOrdinal(x.Text)
         || SheetWords.WeekdayOf(x.Text) > 0 || SheetDates.IsDate(x.Text);
 
     /// <summary>Takes in what a row says of its week, date, day and section.</summary>

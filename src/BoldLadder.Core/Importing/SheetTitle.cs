@@ -9,8 +9,8 @@ internal static partial class SheetTitle
     public static (string Title, IReadOnlyList<SheetCell> Below) Of(string sheet, IReadOnlyList<SheetCell> cells, PartReader reader, List<LeftOut> left)
     {
         var rows = cells.GroupBy(x => x.Row).OrderBy(x => x.Key).ToList();
-        // Reception phonics plan, below the school's name, is no part of the order, unless there are others of its kind.
-        var alone = rows.Where(x => x.Count() == 1).Count(x => SheetWords.IsSection(x.Single().Text)) == 1;
+        // Reception phonics plan, below the school's name, is no part of the order, unless there are others of its kind: Year 1 plan, Year 1.
+        var alone = rows.Where(x => x.Count() == 1).Select(x => x.Single().Text).Count(x => SheetWords.IsSection(x) && (SheetWords.NamesPlan(x) || SheetWords.NamesYear(x))) == 1;
         var lines = rows.TakeWhile((x, at) => x.Count() == 1 && IsTitle(x.Single().Text, at > 0 && alone, reader)).Select(x => x.Single()).ToList();
         if (lines.Count == 0 || lines.Count == rows.Count)
         {

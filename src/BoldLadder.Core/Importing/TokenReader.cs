@@ -24,6 +24,19 @@ internal sealed class TokenReader(CorrespondenceTable table, SchoolWords words)
 
     private static readonly HashSet<string> OnlyWithHyphen = ["re", "sub", "ish", "en", "ist", "sure", "able"];
 
+    /// <summary>I and a; the to: words to be learnt, and no talk of a letter or of the sound that follows; none where it may be.</summary>
+    public IReadOnlyList<WrittenPart> ByHeart(string text)
+    {
+        var said = text.Split(' ', StringSplitOptions.RemoveEmptyEntries);
+        var learnt = IAndA().IsMatch(text) ? text.Where(x => x is 'I' or 'a').Distinct().Select(x => x.ToString())
+            : LessonWords.LessonOf(text) is null && ByHeartWithThe().IsMatch(text) && said.All(x => IsLearntByHeart(x.ToLowerInvariant())) && Noise().Matches(text).All(x => x.Value.Equals("the", StringComparison.OrdinalIgnoreCase)) ? said : [];
+        return [.. learnt.Select(x => WrittenPart.Plain(WrittenKind.Word, x == "I" ? x : x.ToLowerInvariant()))];
+    }
+
+    /// <summary>Two graphemes with a dash between as a list; as it stands where they are a split digraph, or the second says what the first does: <i>ph - f</i>.</summary>
+    public string WithoutDash(string text) => Dashed().Match(text) is { Success: true } two && (two.Groups["one"].Value, two.Groups["two"].Value) is var (one, other) && Split(text, false) is null && ((Known(one) && Known(other)) || (IsLearntByHeart(one) && IsLearntByHeart(other) && !(Known(one) || Known(other))))
+        && !(other.Length == 1 && table.For(one).Any(x => x.Correspondence.Sound.Key == other || table.For(other).Any(y => y.Correspondence.Sound == x.Correspondence.Sound))) ? $"{one}, {other}" : text;
+
     public WrittenPart One(
         string token, IReadOnlyList<string> sounds, IReadOnlyList<string> named, bool both, WrittenPlace place, bool asEnding, ColumnRole column)
     {
@@ -98,7 +111,7 @@ internal sealed class TokenReader(CorrespondenceTable table, SchoolWords words)
             return part;
         }
 
-        if ((column == ColumnRole.Clusters || !usual) && IsCluster(text))
+        if ((column == ColumnRole.Clusters || (!usual && token != "Ms")) && IsCluster(text))
         {
             return part with { Kind = WrittenKind.Cluster };
         }

@@ -83,8 +83,24 @@ public class SchoolSheetsTests
             : cells.Concat(cells.Select(x => x.Row).Distinct().Select((row, at) => new SheetCell(row, cells.Max(x => x.Column) + 1, at == 0 ? "Notes" : ((string[])["went well", "use the magnets", "needs more practice", "repeat with cards"])[at % 4]))),
         ["who teaches"] = (written, cells) => !IsTable(written, cells) ? null
             : cells.Concat(cells.Select(x => x.Row).Distinct().Select((row, at) => new SheetCell(row, cells.Max(x => x.Column) + 1, at == 0 ? "Staff" : ((string[])["KT", "MB", "JO"])[at % 3]))),
+        ["empty rows and columns before it"] = (written, cells) => written.Asked.Count > 0 ? null : cells.Select(x => x with { Row = x.Row + 1, Column = x.Column + 2 }),
+        ["empty rows between"] = (_, cells) => cells.Select(x => x with { Row = x.Row * 2 }),
+        ["who keeps it, below"] = (_, cells) => cells.Append(new SheetCell(cells.Max(x => x.Row) + 2, 1, "Updated September 2026 by Ms Okafor")),
+        ["spaces of another kind"] = (_, cells) => cells.Select(x => x with { Text = $"  {x.Text.Replace(' ', '\u00A0')} " }),
+        ["colons behind headings"] = (written, cells) => !IsTable(written, cells) ? null : cells.Select(x => x.Row == cells.Min(c => c.Row) ? x with { Text = x.Text + ":" } : x),
+        ["letters below each other"] = (_, cells) => Listed(cells, x => x.Replace(", ", "\n", StringComparison.Ordinal)),
+        ["dots between letters"] = (_, cells) => Listed(cells, x => x.Replace(", ", " · ", StringComparison.Ordinal)),
+        ["nothing but spaces between letters"] = (_, cells) => Listed(cells, x => x.Replace(", ", " ", StringComparison.Ordinal)),
+        ["full stops behind letters"] = (_, cells) => Listed(cells, x => x + "."),
         ["columns the other way round"] = (written, cells) => !IsTable(written, cells) ? null : cells.Select(x => x with { Column = cells.Max(c => c.Column) + 1 - x.Column }),
     };
+
+    // Short things with commas between, written otherwise; null where there are none.
+    private static IEnumerable<SheetCell>? Listed(IReadOnlyList<SheetCell> cells, Func<string, string> otherwise)
+    {
+        bool IsList(SheetCell x) => x.Text.Split(", ") is { Length: > 1 } all && all.All(t => t.Length is >= 1 and <= 3 && t.All(char.IsAsciiLetterLower));
+        return cells.Any(IsList) ? cells.Select(x => IsList(x) ? x with { Text = otherwise(x.Text) } : x) : null;
+    }
 
     // A row of headings, each over a column of its own, and below it something taught in every row or nearly.
     private static bool IsTable(WrittenSheet written, IReadOnlyList<SheetCell> cells)
@@ -109,7 +125,7 @@ public class SchoolSheetsTests
             }
 
             made++;
-            var (before, after) = (Read(written, sheets), Read(written, [only with { Cells = [.. cells] }]));
+            var (before, after) = (Bring(name).Imported, Read(written, [only with { Cells = [.. cells] }]));
             if (!Said(before).SequenceEqual(Said(after)))
             {
                 told.Add(name);
