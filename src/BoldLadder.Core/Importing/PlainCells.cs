@@ -20,7 +20,11 @@ internal static partial class PlainCells
     public static string Text(string text) => InLines().IsMatch(text) ? InLine(text).Replace("\n", ", ", StringComparison.Ordinal) : InLine(text);
 
     private static string InLine(string text) =>
-        Dots().Replace(string.Concat(text.Where(x => char.GetUnicodeCategory(x) != UnicodeCategory.Format || x == '\u200D').Select(x => char.GetUnicodeCategory(x) == UnicodeCategory.SpaceSeparator ? ' ' : x)), " • ").Trim();
+        Dots().Replace(WithWord().Replace(string.Concat(text.Where(x => char.GetUnicodeCategory(x) != UnicodeCategory.Format || x == '\u200D').Select(x => char.GetUnicodeCategory(x) == UnicodeCategory.SpaceSeparator ? ' ' : x)), "${letters} - ${word}"), " • ").Trim();
+
+    // A · ant: its word, and no other of a list.
+    [GeneratedRegex(@"^\s*(?<letters>[a-z]{1,3}) +[·‧∙⋅] +(?<word>\k<letters>[a-z]+)\s*$", RegexOptions.CultureInvariant)]
+    private static partial Regex WithWord();
 
     // A column of letters in one cell is a list of them.
     [GeneratedRegex(@"^\s*[A-Za-z']{1,3}\s*(\n\s*[A-Za-z']{1,3}\s*)+$", RegexOptions.CultureInvariant)]

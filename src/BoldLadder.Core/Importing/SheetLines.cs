@@ -15,7 +15,7 @@ internal static partial class SheetLines
         text = EachDay(BothSizes().Replace(DaysByLetter(text), x => x.Groups["a"].Value.ToLowerInvariant()));
         text = GoneOverFirst().Replace(text, x => $"{x.Groups["new"].Value} ({$"recap {x.Groups["old"].Value}".Trim()})");
         text = GoneOverAfter().Replace(GoneOverBehind().Replace(text, " (recap ${old})"), "${new} (recap ${old})");
-        text = TalkBehind().Replace(text, "");
+        text = TalkBehind().Replace(ThenReview().Replace(text, "\nreview"), "");
         text = Made().Replace(text, " (${rest})");
         text = Practised().Replace(text, " (${rest})");
         text = AsWord().Replace(text, "\ntricky words: ${rest}");
@@ -58,6 +58,10 @@ internal static partial class SheetLines
     // "Teach ck, ea (bread); revisit n, g".
     [GeneratedRegex(@"(?<=^\s*(?:introduce|teach|meet|new)\s[^;:]+);\s*(?:" + Again + @")\s(?<old>[^:;()]+)$", Any)]
     private static partial Regex GoneOverBehind();
+
+    // "Wk2 - m, a, t + rev (TW: I)", "e, r and review": a day of going over, after those of what is new.
+    [GeneratedRegex(@"(?<=^\s*(?:[A-Za-z]+\s*\d+\s*[-–:.)]+\s*)?[a-z]{1,3}(?:\s*,\s*[a-z]{1,3})+)\s*(?:[+&]|,?\s+(?:and|plus|then))\s*(?:rev|review|revise|revision|re-?cap)\.?\s*(?=$|\()", Any)]
+    private static partial Regex ThenReview();
 
     // "A g - and lots of singing!", "b (bear) - watch for d!"
     [GeneratedRegex(@"\s[-–—]\s+(?:(?:and|plus|with)\s+(?:lots|plenty|loads|some|more|much)\s+(?:[a-z]+\s*){2,}[!.]?\s*$|(?:watch|look\s+out|mind|careful|take\s+care|remember|beware|don't|not\s+to)\b.*$)", Any)]
@@ -164,14 +168,14 @@ internal static partial class SheetLines
     private static partial Regex PlusIAndA();
 
     // "c, o, d (I)", "t, i, n (tricky: the, to)", "m, e (plus the, I)".
-    [GeneratedRegex(@"\(\s*(?:(?:tricky|sight|heart|common|exception)\s*(?:words?)?\s*:?\s*(?<rest>[A-Za-z', ]+)|(?-i:(?<rest>I))|(?:plus|and|with|\+)\s+(?=[^)]*\b(?:I|the|to|into|no|go|so|do|of|was|said|he|she|me|we|be|my|you|your|they|their|there|some|come|have|like|little|one|once|what|when|were|people|could|would|should|Mr|Mrs)\b)(?<rest>[A-Za-z',& ]+))\s*\)\s*$", Any)]
+    [GeneratedRegex(@"\(\s*(?:(?:tricky|sight|heart|common|exception|hfws?\b|cews?\b|tws?\b)\s*(?:words?)?\s*:?\s*(?<rest>[A-Za-z', ]+)|(?-i:(?<rest>I))|(?:plus|and|with|\+)\s+(?=[^)]*\b(?:I|the|to|into|no|go|so|do|of|was|said|he|she|me|we|be|my|you|your|they|their|there|some|come|have|like|little|one|once|what|when|were|people|could|would|should|Mr|Mrs)\b)(?<rest>[A-Za-z',& ]+))\s*\)\s*$", Any)]
     private static partial Regex InBrackets();
 
     [GeneratedRegex(@"(?:^|(?<=[:–-]\s*))\s*(?:(?:(?:please|practi[sc]e|to|we|will|can|(?:the\s+)?(?:children|pupils|class)|learns?\s+to)\s+)*(?:introduce|teach|learn|meet|read(?:ing)?|spell(?:ing)?|know|writ(?:e|ing))(?:\s+and\s+[a-z]+)?\s+)?(?:the\s+(?:(?:tricky|sight|heart|common(?:\s+exception)?|exception|high[\s-]frequency)\s+)?|(?<=\b(?:introduce|teach|learn|meet)\s+)(?:tricky|sight|heart|common(?:\s+exception)?|exception|high[\s-]frequency)\s+)words?\s*:?\s+(?!with\b|that\b|contain|end|using\b|in\b|of\b)[""'“‘]?(?<rest>[a-z' ,]+?)[""'”’]?\s*\.?\s*$", Any)]
     private static partial Regex TheWord();
 
     // "... and the word the", "plus the words he and to": words to be learnt, after what is taught.
-    [GeneratedRegex(@"(?:^\s*(?:and|plus)|,?\s+(?:and|plus)|\s*[+&])\s+(?:the\s+|our\s+|your\s+)?words?(?:\s+(?:is|are)\b)?\s*:?\s+(?<rest>[a-z' ,]+\.?)$", Any)]
+    [GeneratedRegex(@"(?:^\s*(?:and|plus)|,?\s+(?:and|plus)|\s*[+&]|\s*;(?=\s+the\s))\s+(?:the\s+|our\s+|your\s+)?words?(?:\s+(?:is|are)\b)?\s*:?\s+(?<rest>[a-z' ,]+\.?)$", Any)]
     private static partial Regex AndTheWords();
 
     // The mark that ends a piece stays with it.

@@ -79,6 +79,8 @@ internal sealed class SheetReading
             return;
         }
 
+        // Below the weeks with a remark beside it: tricky words: the, to | on the wall.
+        row = row.FirstOrDefault(x => row.Count > 1 && SheetPosition.IsLabelled(_layout.RoleAt(x.Column)) && SheetWords.LabelsTrickyWords(x.Text)) is { } below && _alone.Takes(below) ? [.. row.Where(x => x != below)] : row;
         if (row.Count == 1 && _alone.Takes(row[0]))
         {
             return;

@@ -110,6 +110,12 @@ public sealed class SoundChoice(SchoolWords words, SpellingShares shares)
 
         if (ByRow(part, rowWords, all) is { } row)
         {
+            // Excited elephant beside e: one of them shows what a letter says first.
+            if (part.Letters.Length == 1 && before.Count == 0 && !row.Exists(x => FirstMet.Contains(x.Key)) && rowWords.SelectMany(x => ShownBy(x, part)).Where(x => FirstMet.Contains(x.Key)).ToList() is [var usual, ..])
+            {
+                return Done([usual], taught);
+            }
+
             // Hen, he and pet beside e: most show what a letter says first.
             return row.Count == 1 || before.Count > 0 ? Done(row, taught)
                 : part.Letters.Length == 1 && FirstMet.Contains(row[0].Key) ? Done([row[0]], taught) : Ask(all, part, taught, row);
