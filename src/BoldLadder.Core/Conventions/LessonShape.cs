@@ -153,7 +153,7 @@ public sealed record LessonShape(ShapeKind Kind, IReadOnlyList<ShapePiece> Piece
             new(LessonPart.Practise, Slot.OralBlending), new(LessonPart.Practise, Slot.Read), new(LessonPart.Practise, Slot.Contrast), new(LessonPart.Practise, Slot.SameSound),
             new(LessonPart.Practise, Slot.MadeUp), new(LessonPart.Practise, Slot.MatchPicture), new(LessonPart.Practise, Slot.MixedTricky), new(LessonPart.Practise, Slot.FillGap), new(LessonPart.Practise, Slot.MendSentence), new(LessonPart.Practise, Slot.Build), new(LessonPart.Practise, Slot.Spell), new(LessonPart.Practise, Slot.WriteName),
             .. ApplyAndFinish, .. ByEar, new(LessonPart.Apply, Slot.FindPicture), new(LessonPart.Apply, Slot.FirstLetter),
-            .. kind is ShapeKind.Opening or ShapeKind.NewLearning ? (ShapePiece[])[new(LessonPart.Apply, Slot.TellStory)] : [],
+            .. kind is ShapeKind.Opening ? (ShapePiece[])[new(LessonPart.Apply, Slot.TellStory)] : [],
         ];
 
     /// <summary>What is new is met, and something is read, whatever the shape.</summary>

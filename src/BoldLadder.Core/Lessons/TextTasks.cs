@@ -19,7 +19,7 @@ public static class TextTasks
     {
         Activity.ReadStory when block.Items.SelectMany(x => SentenceBank.WordsOf(x.Text)).ToList() is { Count: > 0 } words => [.. Hunt(lesson, words, stock), .. Rhymes(lesson, words, stock)],
         Activity.WriteSentence when block.Items.Count > 0 => [Ask.Of(AskCode.Count, [.. block.Items.SelectMany(x => Counted(x.Text))])],
-        Activity.TellStory => [.. block.Items.Where(x => x.Kind == ItemKind.Told).Select(x => Ask.Of(AskCode.EachTime, x.Reasons[0].Arguments[0], x.Split))],
+        Activity.TellStory => [.. block.Items.SelectMany(x => x.Reasons.Where(r => r.Code == ReasonCode.ToldOfSound).Select(r => Ask.Of(AskCode.EachTime, r.Arguments[0], x.Split)))],
         _ => [],
     };
 

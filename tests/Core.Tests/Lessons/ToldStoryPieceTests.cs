@@ -57,6 +57,15 @@ public class ToldStoryPieceTests
     }
 
     [Fact]
+    public void A_locked_one_stays_and_the_lesson_with_it_within_its_time()
+    {
+        var (brief, told) = (BriefAt(0), Told(At(0))!);
+        var again = LessonComposer.Compose(new LessonBrief(brief.Stock, brief.Standing, ClassConventions.Usual, brief.Day, brief.Rung, 25, 2, [new KeptItem(LessonPart.Apply, Activity.TellStory, told with { Locked = true })]));
+        Assert.Equal(told.Id, Told(again)!.Id);
+        Assert.InRange(again.Seconds, 25 * 60 * 0.9, 25 * 60 * 1.1);
+    }
+
+    [Fact]
     public void A_sound_that_has_a_spelling_is_told_of_no_more()
     {
         var lesson = LessonComposer.Compose(World.BriefAt(World.LadderOf("c:k k:k t:t", "4 1 1"), World.South, 1, 1));

@@ -14,8 +14,13 @@ internal static class ToldStory
     /// <param name="seconds">What is left of its time.</param>
     public static LessonBlock Made(LessonBrief brief, ItemMaker make, IReadOnlyList<LessonBlock> blocks, int seconds)
     {
+        if (brief.KeptIn(LessonPart.Apply, Activity.TellStory) is { Count: > 0 } kept)
+        {
+            return new LessonBlock(LessonPart.Apply, Activity.TellStory, kept);
+        }
+
         var fits = brief.ShapeKind == ShapeKind.Opening && seconds >= Timing.Of(Activity.TellStory, 1) && blocks.Where(x => x.Activity == Activity.Read).Sum(x => x.Items.Count) <= MostRead;
-        var told = fits && brief.Has(LessonPart.Apply, Activity.TellStory) && brief.KeptIn(LessonPart.Apply, Activity.TellStory).Count == 0 ? Of(brief, make, new HashSet<string>()) : null;
+        var told = fits && brief.Has(LessonPart.Apply, Activity.TellStory) ? Of(brief, make, new HashSet<string>()) : null;
         return new LessonBlock(LessonPart.Apply, Activity.TellStory, told is null ? [] : [told]);
     }
 
