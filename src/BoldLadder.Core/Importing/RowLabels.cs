@@ -36,7 +36,7 @@ internal static partial class RowLabels
         if (OwnWeeks(rows) || OwnWeeksBelow(rows))
         {
             var inOrder = OwnWeeks(rows) ? rows.SelectMany(x => x) : rows.SelectMany(x => x).OrderBy(x => x.Row < Heads(rows)![0].Row ? 0 : x.Column);
-            return [.. inOrder.Select((x, at) => x with { Row = at + 1, Column = 1, Named = x.Address })];
+            return [.. inOrder.Select((x, at) => x with { Row = at + 1, Column = 1 })];
         }
 
         if ((Planner(sheet, rows, left) ?? Grids(sheet, rows, left) ?? Steps(rows)) is { } planned)
@@ -56,7 +56,7 @@ internal static partial class RowLabels
     {
         var numbers = rows.TrueForAll(x => x.Count == 1) ? rows.Select(x => Counted().Match(x[0].Text)).Where(x => x.Success).Select(x => int.Parse(x.Groups["n"].Value)).ToList() : [];
         return numbers.Count >= FewestCounted && numbers.Count * 10 >= rows.Count * 8 && numbers.Zip(numbers.Skip(1)).All(x => x.Second == x.First + 1)
-            ? [.. rows.Select(x => x[0] with { Text = Counted().Replace(x[0].Text, "${label}: "), Named = x[0].Address })] : null;
+            ? [.. rows.Select(x => x[0] with { Text = Counted().Replace(x[0].Text, "${label}: ") })] : null;
     }
 
     [GeneratedRegex(@"^\s*(?<label>(?:(?:lesson|session|day|step|week|wk|unit|stage|set|block)\s+)?(?<n>\d{1,3}))\s+(?=[A-Za-z])", Any)]
@@ -95,7 +95,7 @@ internal static partial class RowLabels
 
         var heads = HeadsOf(labels);
         // One word alone is no row of headings, and one column needs none.
-        var placed = heads.Count < 2 ? [] : heads.Select((x, i) => x with { Row = 1, Column = i + 3, Named = x.Address }).ToList();
+        var placed = heads.Count < 2 ? [] : heads.Select((x, i) => x with { Row = 1, Column = i + 3 }).ToList();
         var at = 1;
         foreach (var start in starts)
         {
@@ -103,7 +103,7 @@ internal static partial class RowLabels
             foreach (var day in start.Skip(1))
             {
                 at++;
-                placed.AddRange([start[0] with { Row = at, Column = 1, Named = start[0].Address }, day with { Row = at, Column = 2, Named = day.Address }, .. Under(day, below, heads, at)]);
+                placed.AddRange([start[0] with { Row = at, Column = 1 }, day with { Row = at, Column = 2 }, .. Under(day, below, heads, at)]);
             }
         }
 
@@ -131,7 +131,7 @@ internal static partial class RowLabels
         SheetCell? TermOf(List<SheetCell> start) => !SheetWords.IsWeek(start[0].Text) ? (SheetWords.NamesTerm(start[0].Text) ? start[0] : null)
             : rows.TakeWhile(x => x != start).LastOrDefault() is [var alone] && !SheetWords.IsWeek(alone.Text) && !SheetWords.IsHoliday(alone.Text) && SheetHeadings.RoleOf(alone.Text) is null ? alone : null;
         var first = starts[0][0];
-        List<SheetCell> placed = [first with { Row = 1, Column = 1, Text = "Term", Named = first.Address }, first with { Row = 1, Column = 2, Text = "Week", Named = first.Address }, .. heads.Select((x, i) => x with { Row = 1, Column = i + 3, Named = x.Address })];
+        List<SheetCell> placed = [first with { Row = 1, Column = 1, Text = "Term" }, first with { Row = 1, Column = 2, Text = "Week" }, .. heads.Select((x, i) => x with { Row = 1, Column = i + 3 })];
         var at = 1;
         foreach (var start in starts)
         {
@@ -139,7 +139,7 @@ internal static partial class RowLabels
             foreach (var week in Weeks(start))
             {
                 at++;
-                placed.AddRange([.. TermOf(start) is { } term ? (SheetCell[])[term with { Row = at, Column = 1, Columns = 1, Named = term.Address }] : [], week with { Row = at, Column = 2, Named = week.Address }, .. Under(week, below, heads, at)]);
+                placed.AddRange([.. TermOf(start) is { } term ? (SheetCell[])[term with { Row = at, Column = 1, Columns = 1 }] : [], week with { Row = at, Column = 2 }, .. Under(week, below, heads, at)]);
             }
         }
 
@@ -160,12 +160,12 @@ internal static partial class RowLabels
 
         var heads = HeadsOf(labels);
         var first = steps[0][0];
-        List<SheetCell> placed = [first with { Row = 1, Column = 1, Text = "Step", Named = first.Address }, first with { Row = 1, Column = 2, Text = "Graphemes", Named = first.Address }, .. heads.Select((x, i) => x with { Row = 1, Column = i + 3, Named = x.Address })];
+        List<SheetCell> placed = [first with { Row = 1, Column = 1, Text = "Step" }, first with { Row = 1, Column = 2, Text = "Graphemes" }, .. heads.Select((x, i) => x with { Row = 1, Column = i + 3 })];
         var at = 1;
         foreach (var row in rows)
         {
             at += labels.Contains(row) ? 0 : 1;
-            placed.AddRange(labels.Contains(row) ? [row[1] with { Row = at, Column = heads.FindIndex(h => KeyOf(h) == KeyOf(row[0])) + 3, Named = row[1].Address }] : row.Select((x, i) => x with { Row = at, Column = i + 1, Named = x.Address }));
+            placed.AddRange(labels.Contains(row) ? [row[1] with { Row = at, Column = heads.FindIndex(h => KeyOf(h) == KeyOf(row[0])) + 3 }] : row.Select((x, i) => x with { Row = at, Column = i + 1 }));
         }
 
         return placed;
@@ -176,7 +176,7 @@ internal static partial class RowLabels
     private static List<SheetCell> HeadsOf(List<List<SheetCell>> labels) => [.. labels.Select(x => x[0]).DistinctBy(KeyOf)];
 
     private static IEnumerable<SheetCell> Under(SheetCell top, List<List<SheetCell>> below, List<SheetCell> heads, int at) => below.SelectMany(row => row.Skip(1).Where(x => x.Column == top.Column)
-        .Select(x => x with { Row = at, Column = heads.FindIndex(h => KeyOf(h) == KeyOf(row[0])) + 3, Named = x.Address }));
+        .Select(x => x with { Row = at, Column = heads.FindIndex(h => KeyOf(h) == KeyOf(row[0])) + 3 }));
 
     private static void Leave(string sheet, List<List<SheetCell>> rows, IReadOnlyList<SheetCell> read, List<LeftOut> left)
     {
@@ -190,7 +190,7 @@ internal static partial class RowLabels
         labelled.CountBy(x => x[0].Text.Trim().ToUpperInvariant()).ToList() is { Count: > 1 } labels && labels.Exists(x => x.Value > 1);
 
     private static IEnumerable<SheetCell> Joined(List<SheetCell> row, int first) =>
-        row is [var label, var cell] ? [cell with { Column = first, Text = $"{label.Text.Trim().TrimEnd(':')}: {cell.Text}", Named = cell.Address }] : row;
+        row is [var label, var cell] ? [cell with { Column = first, Text = $"{label.Text.Trim().TrimEnd(':')}: {cell.Text}" }] : row;
 
     // Of a day's pieces only what is taught makes a rung.
     private static IEnumerable<SheetCell> Taught(string sheet, List<SheetCell> row, int first, List<LeftOut> left)

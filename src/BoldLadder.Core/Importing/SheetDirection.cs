@@ -100,7 +100,7 @@ internal static partial class SheetDirection
     {
         string? TermOf(SheetCell x) => TaughtIn().Match(x.Text) is { Success: true } match && SheetWords.IsSection(match.Groups["term"].Value) ? match.Groups["term"].Value : null;
         var called = cells.GroupBy(x => x.Row).OrderBy(x => x.Key).Take(LastHeaderRow).Select(x => x.Where(c => TermOf(c) is not null).ToHashSet()).FirstOrDefault(x => x.Select(TermOf).Distinct().Count() > 1);
-        return called is null ? cells : [.. cells.Select(x => called.Contains(x) ? x with { Text = TermOf(x)!, Named = x.Address } : x)];
+        return called is null ? cells : [.. cells.Select(x => called.Contains(x) ? x with { Text = TermOf(x)! } : x)];
     }
 
     /// <summary>The cells with weeks side by side called so, where a row has their numbers alone and what stands below is called at its left: <i>| 1 | 2 | 3</i> over <i>Sounds</i> and <i>Tricky words</i>.</summary>
@@ -111,7 +111,7 @@ internal static partial class SheetDirection
         numbered.AddRange(numbered.Count == 0 ? [] : rows.FindAll(x => x is [var alone] && alone.Text.Trim() == "1" && alone.Column == Numbers(numbered[0])[0].Column));
         bool IsLabel(SheetCell x) => SheetHeadings.RoleOf(x.Text) is not null || SheetWords.WeekdayOf(x.Text) > 0;
         var weeks = numbered.Where(row => rows.SkipWhile(x => x != row).Skip(1).TakeWhile(x => !numbered.Contains(x)).Any(x => x[0].Column < Numbers(row)[0].Column && IsLabel(x[0]))).SelectMany(Numbers).ToHashSet();
-        return weeks.Count == 0 ? cells : [.. cells.Select(x => weeks.Contains(x) ? x with { Text = $"Week {x.Text.Trim()}", Named = x.Address } : x)];
+        return weeks.Count == 0 ? cells : [.. cells.Select(x => weeks.Contains(x) ? x with { Text = $"Week {x.Text.Trim()}" } : x)];
     }
 
     private static List<SheetCell> Numbers(List<SheetCell> row) => row.FindAll(x => x.Text.Trim() is { Length: <= LongestNumber } number && number.All(char.IsAsciiDigit));

@@ -12,7 +12,7 @@ internal static class SheetInitials
     public static IReadOnlyList<SheetCell> Told(IReadOnlyList<SheetCell> cells)
     {
         var heads = cells.GroupBy(x => x.Row).OrderBy(x => x.Key).Take(SheetDirection.LastHeaderRow).Select(x => x.ToList()).FirstOrDefault(IsHeading) ?? [];
-        return heads.Count == 0 ? cells : [.. cells.Select(x => heads.Contains(x) && Said.TryGetValue(x.Text.Trim(), out var said) ? x with { Text = said, Named = x.Address } : x)];
+        return heads.Count == 0 ? cells : [.. cells.Select(x => heads.Contains(x) && Said.TryGetValue(x.Text.Trim(), out var said) ? x with { Text = said } : x)];
     }
 
     // N or T, and R: two of the letters alone would be two letters that are taught.

@@ -19,7 +19,7 @@ internal static partial class SheetTitle
 
         left.AddRange(lines.Select(x => new LeftOut(new Source(sheet, x.Address, x.Text), LeftOutReason.Title)));
         var up = rows[lines.Count].Key - 1;
-        return (lines[0].Text.Trim(), [.. cells.Where(x => x.Row > up).Select(x => x with { Row = x.Row - up, Named = x.Address })]);
+        return (lines[0].Text.Trim(), [.. cells.Where(x => x.Row > up).Select(x => x with { Row = x.Row - up })]);
     }
 
     private static bool IsTitle(string text, bool maySaySection, PartReader reader) => (SheetWords.NamesPlan(text) || Whose().IsMatch(text))

@@ -52,6 +52,6 @@ internal static class Tracker
         left.AddRange(titles.Select(x => new LeftOut(new Source(sheet, x.Address, x.Text), LeftOutReason.Title)));
         left.AddRange(top.Except(taught).Concat(names).Select(x => new LeftOut(new Source(sheet, x.Address, x.Text), LeftOutReason.Column)));
         left.AddRange(ticks.Select(x => new LeftOut(new Source(sheet, x.Address, x.Text), LeftOutReason.Count)));
-        return [.. taught.Select((x, i) => x with { Row = i + 1, Column = 1, Named = x.Address })];
+        return [.. taught.Select((x, i) => x with { Row = i + 1, Column = 1 })];
     }
 }

@@ -7,10 +7,6 @@ namespace BoldLadder.Core.Tests.Importing;
 
 public class LadderImportTests
 {
-    private static readonly CorrespondenceTable Table = CorrespondenceTable.Parse(World.Text("lexicon/correspondences.tsv"));
-    private static readonly SchoolWords Words = new(World.Lexicon, Accent.SouthernBritish);
-    private static readonly LadderImport Import = new(Table, Words, new SpellingShares(Words, Table));
-
     [Fact]
     public void Words_with_nothing_to_show_are_left_out_and_said()
     {
@@ -23,7 +19,7 @@ public class LadderImportTests
     [InlineData("ow:oa", "cow", "low")] // the other sound of it
     [InlineData("n:n", "", "net")]
     public void A_part_is_shown_back_by_the_word_that_the_sheet_has_for_it(string part, string told, string shown) =>
-        Assert.Equal(shown, new SpellingShares(Words, Table).ExampleOf(Correspondence.Parse(part), told));
+        Assert.Equal(shown, new SpellingShares(Imports.Words, Imports.Table).ExampleOf(Correspondence.Parse(part), told));
 
     [Theory]
     [InlineData("sh", "sh:sh")]
@@ -118,7 +114,7 @@ public class LadderImportTests
     public void An_answer_settles_every_spelling_that_the_same_was_asked_of()
     {
         var sheet = Sheet.Of("Plan", new[] { "u-e", "ue", "ew" }.Select(x => (IReadOnlyList<string>)[x]));
-        var read = Import.Read([sheet], 0, new Dictionary<int, ColumnRole>(), new Dictionary<string, string> { ["long-u"] = "oo" });
+        var read = Imports.Read(sheet, new Dictionary<string, string> { ["long-u"] = "oo" });
         Assert.Equal("u_e:oo ue:oo ew:oo", Teaches(read));
         Assert.Single(read.Doubts);
     }
@@ -160,7 +156,7 @@ public class LadderImportTests
     public void A_sound_beside_which_no_letters_stand_is_told()
     {
         var sheet = Sheet.Of("Plan", [["Sound", "Spelling"], ["/ai/", "ai"], ["/ee/", ""], ["/oa/", "oa"]]);
-        var read = Import.Read([sheet], 0, new Dictionary<int, ColumnRole>(), new Dictionary<string, string>());
+        var read = Imports.Read(sheet);
         Assert.Contains(read.LeftOut, x => x.Source.Cell == "A3" && x.Reason == LeftOutReason.NotRead);
     }
 
@@ -168,7 +164,7 @@ public class LadderImportTests
     public void Again_among_words_to_learn_by_heart_is_one_of_them_though_nothing_heads_them()
     {
         var sheet = Sheet.Of("Plan", [["n"], ["o", "the"], ["d", "to"], ["g", "again"], ["e", "said"], ["t", "no"]]);
-        var read = Import.Read([sheet], 0, new Dictionary<int, ColumnRole>(), new Dictionary<string, string>());
+        var read = Imports.Read(sheet);
         Assert.Equal("the to again said no", string.Join(' ', read.Rungs.SelectMany(x => x.Rung.TrickyWords)));
     }
 
@@ -176,7 +172,7 @@ public class LadderImportTests
     public void Years_down_the_side_of_terms_are_taught_one_after_another_a_term_at_a_time()
     {
         var sheet = Sheet.Of("Plan", [["", "Autumn", "Spring", "Summer"], ["Reception", "m, o", "d, a", "g, t"], ["Year 1", "ai, ee", "oi, ar", "ur, igh"]]);
-        var read = Import.Read([sheet], 0, new Dictionary<int, ColumnRole>(), new Dictionary<string, string>());
+        var read = Imports.Read(sheet);
         Assert.Equal("Reception Autumn: m o; Reception Spring: d a; Reception Summer: g t; Year 1 Autumn: ai ee; Year 1 Spring: oi ar; Year 1 Summer: ur igh", Written(read));
     }
 
@@ -184,7 +180,7 @@ public class LadderImportTests
     public void Lists_side_by_side_are_taught_one_after_another()
     {
         var sheet = Sheet.Of("Plan", [["Red list", "Blue list", "Green list"], ["m", "b", "sh"], ["a", "l", "ch"], ["t", "e", "ng"]]);
-        var read = Import.Read([sheet], 0, new Dictionary<int, ColumnRole>(), new Dictionary<string, string>());
+        var read = Imports.Read(sheet);
         Assert.Equal("Red list: m a t; Blue list: b l e; Green list: sh ch ng", Written(read));
     }
 
@@ -206,7 +202,7 @@ public class LadderImportTests
         var sheet = Sheet.Of("Plan", [
             ["Our plan"], ["Week 1", "Monday", "Tuesday", "Wednesday"], ["Sound", "m", "o", "t", "with Ana"],
             ["Week 2", "Monday", "Tuesday", "Wednesday"], ["Sound", "n", "i", "g"]]);
-        var read = Import.Read([sheet], 0, new Dictionary<int, ColumnRole>(), new Dictionary<string, string>());
+        var read = Imports.Read(sheet);
         Assert.Equal(6, read.Rungs.Count);
         Assert.Equal(["A1", "E3"], read.LeftOut.Select(x => x.Source.Cell));
     }
@@ -215,7 +211,7 @@ public class LadderImportTests
     public void A_sheet_with_dates_says_how_far_a_group_has_come()
     {
         var sheet = Sheet.Of("Plan", [["Date", "Sound"], ["2026-11-16", "s"], ["2026-11-17", "a"], ["2026-11-24", "t"], ["2026-11-25", "p"]]);
-        var read = Import.Read([sheet], 0, new Dictionary<int, ColumnRole>(), new Dictionary<string, string>());
+        var read = Imports.Read(sheet);
         Assert.Equal("a", read.TaughtUpTo(new DateOnly(2026, 11, 24))?.Label);
         Assert.Null(read.TaughtUpTo(new DateOnly(2026, 11, 16)));
         Assert.Null(Read("s", "a").TaughtUpTo(new DateOnly(2026, 11, 24)));
@@ -233,7 +229,7 @@ public class LadderImportTests
     [InlineData("zzz", "")]
     public void Letters_offer_what_is_taught_as_one_and_a_word_what_is_in_it(string typed, string offered)
     {
-        var meant = new MeantRuns(Words).Of(typed);
+        var meant = new MeantRuns(Imports.Words).Of(typed);
         Assert.All(offered.Split(", ", StringSplitOptions.RemoveEmptyEntries), x => Assert.Contains(meant, m => m.Thing.Key == x && m.Words > 0));
         Assert.Equal(offered.Length == 0, meant.Count == 0);
     }
@@ -247,13 +243,13 @@ public class LadderImportTests
     [InlineData("OW:oa", "ow:oa")]
     [InlineData("qxz", "")]
     public void Letters_offer_their_sounds_a_word_its_parts_and_a_hyphen_an_ending(string typed, string offered) =>
-        Assert.Equal(offered, string.Join(' ', new MeantParts(Words, new SpellingShares(Words, Table)).Of(typed).Select(x => x.Thing.Key)));
+        Assert.Equal(offered, string.Join(' ', new MeantParts(Imports.Words, new SpellingShares(Imports.Words, Imports.Table)).Of(typed).Select(x => x.Thing.Key)));
 
     [Fact]
     public void A_telephone_number_beside_another_counts_no_weeks()
     {
         var sheet = Sheet.Of("Plan", [["", "07700900123", "07700900124"], ["Week", "Sounds", "Notes"], ["1", "n", ""], ["2", "o", ""], ["3", "d", ""]]);
-        Assert.Equal("n:n o:o d:d", Teaches(Import.Read([sheet], 0, new Dictionary<int, ColumnRole>(), new Dictionary<string, string>())));
+        Assert.Equal("n:n o:o d:d", Teaches(Imports.Read(sheet)));
     }
 
     [Fact]
@@ -269,7 +265,7 @@ public class LadderImportTests
         {
             var (rows, columns) = (dice.Next(1, 14), dice.Next(1, 6));
             var sheet = Sheet.Of("Plan", Enumerable.Range(0, rows).Select(_ => (IReadOnlyList<string>)[.. Enumerable.Range(0, columns).Select(_ => pool[dice.Next(pool.Length)])]));
-            var read = Import.Read([sheet], 0, new Dictionary<int, ColumnRole>(), new Dictionary<string, string>());
+            var read = Imports.Read(sheet);
             foreach (var rung in read.Rungs)
             {
                 var stands = string.Join('\n', rung.Sources.Select(x => x.Text)).ToLowerInvariant();
@@ -299,5 +295,5 @@ public class LadderImportTests
 
     private static string Written(Teachable thing) => thing.Kind switch { TeachableKind.Ending => thing.Label, TeachableKind.Cluster => "&" + thing.Key, _ => thing.Key };
 
-    private static ImportedLadder Read(params string[] lines) => Import.Read([Sheet.Of("Plan", lines.Select(x => (IReadOnlyList<string>)[x]))], 0, new Dictionary<int, ColumnRole>(), new Dictionary<string, string>());
+    private static ImportedLadder Read(params string[] lines) => Imports.Read(Sheet.Of("Plan", lines.Select(x => (IReadOnlyList<string>)[x])));
 }

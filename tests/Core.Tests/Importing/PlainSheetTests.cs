@@ -1,16 +1,10 @@
 using BoldLadder.Core.Importing;
-using BoldLadder.Core.Sounds;
-using BoldLadder.Core.Words;
 
 namespace BoldLadder.Core.Tests.Importing;
 
 /// <summary>What differs from sheet to sheet and makes no difference to what is taught.</summary>
 public class PlainSheetTests
 {
-    private static readonly CorrespondenceTable Table = CorrespondenceTable.Parse(World.Text("lexicon/correspondences.tsv"));
-    private static readonly SchoolWords Words = new(World.Lexicon, Accent.SouthernBritish);
-    private static readonly LadderImport Import = new(Table, Words, new SpellingShares(Words, Table));
-
     [Theory]
     [InlineData("the to", "!the !to")]
     [InlineData("a the", "!a !the")]
@@ -62,7 +56,7 @@ public class PlainSheetTests
 
     private static IReadOnlyList<ImportedRung> Read(params string[][] lines) => All(lines).Rungs;
 
-    private static ImportedLadder All(params string[][] lines) => Import.Read([Sheet.Of("Plan", lines)], 0, new Dictionary<int, ColumnRole>(), new Dictionary<string, string>());
+    private static ImportedLadder All(params string[][] lines) => Imports.Read(Sheet.Of("Plan", lines));
 
     private static IEnumerable<string> Gives(ImportedRung rung) => rung.Rung.TrickyWords.Select(x => "!" + x).Concat(rung.Rung.Adds.Select(x => x.Key));
 }
