@@ -200,6 +200,6 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
 
     /// <summary>The tricky words of a cell, a label before them and remarks left away.</summary>
     public static List<string> TrickyIn(string text) => [.. text.Split('\n')
-        .Select(x => SheetWords.Labelled(x) is var (_, rest) ? rest : x).Select(PartReader.WithoutBrackets).Where(x => LessonWords.LessonOf(x) is null || x.Split(',').All(w => !w.Trim().Contains(' ', StringComparison.Ordinal)))
+        .Select(x => SheetWords.Labelled(x) is var (_, rest) ? rest : PartPatterns.ToLearn().Replace(x, "")).Select(PartReader.WithoutBrackets).Where(x => LessonWords.LessonOf(x) is null || x.Split(',').All(w => !w.Trim().Contains(' ', StringComparison.Ordinal)))
         .SelectMany(PartReader.TrickyIn)];
 }

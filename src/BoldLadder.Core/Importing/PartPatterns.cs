@@ -10,6 +10,10 @@ internal static partial class PartPatterns
     [GeneratedRegex(@"^\s*([•▪◦*·>✓~–-]\s+|\d{1,2}(?:\.\d{1,2})+[.)]?\s+|\(?\d{1,3}\s*(?:[.):]|→|[-=–]+>|>)\s+|\(?[a-z]\)\s+|\d{1,2}\s+[-–—]\s+(?=[a-z])|\d{1,2}\s+(?=\S{1,4}$))")]
     public static partial Regex Bullet();
 
+    // What is done with words, before them: introduce the, to.
+    [GeneratedRegex(@"^\s*(?:introduce|teach|learn|meet)\s+(?=[a-z'])", Any)]
+    public static partial Regex ToLearn();
+
     // The letter i by itself, as a small letter.
     [GeneratedRegex(@"(?<![A-Za-z_-])i(?![A-Za-z_-])")]
     public static partial Regex SmallI();

@@ -3,7 +3,7 @@ using System.Text.RegularExpressions;
 
 namespace BoldLadder.Core.Importing;
 
-/// <summary>Cells without what makes no difference to who reads them: spaces of every kind, dots between, colons behind headings, empty rows above all.</summary>
+/// <summary>Cells without what makes no difference to who reads them: spaces and dashes of every kind, dots between, lists and weeks however they are written, colons behind headings, empty rows above all.</summary>
 internal static partial class PlainCells
 {
     /// <summary>The cells so written; each tells where it stood.</summary>
@@ -12,23 +12,24 @@ internal static partial class PlainCells
         var plain = cells.Where(x => x.Text.Length > 0).ToList();
         var above = plain.Count == 0 ? 0 : plain.Min(x => x.Row) - 1;
         // Of the first row of several: further down Common words: stands over the words of each column.
-        var headings = plain.GroupBy(x => x.Row).OrderBy(x => x.Key).FirstOrDefault(x => x.Count() > 1)?.ToList() is { } first && first.TrueForAll(x => x.Text.EndsWith(':')) ? first[0].Row : -1;
-        return [.. plain.Select(x => x with { Row = x.Row - above, Text = x.Row == headings ? x.Text.TrimEnd(':', ' ') : x.Text, Named = x.Address })];
+        var headings = plain.GroupBy(x => x.Row).OrderBy(x => x.Key).FirstOrDefault(x => x.Count() > 1)?.ToList() is { } first && first.TrueForAll(x => x.Text.EndsWith(':') || x.Text.EndsWith('*')) ? first[0].Row : -1;
+        return [.. plain.Select(x => x with { Row = x.Row - above, Text = x.Row == headings ? x.Text.TrimEnd(':', '*', ' ') : x.Text, Named = x.Address })];
     }
 
     /// <summary>A cell's text so written.</summary>
-    public static string Text(string text) => InLines().IsMatch(text) ? InLine(text).Replace("\n", ", ", StringComparison.Ordinal) : InLine(text);
+    public static string Text(string text) => PlainWeeks.Of(PlainLists.Of(InLine(text)));
 
     private static string InLine(string text) =>
-        Dots().Replace(WithWord().Replace(string.Concat(text.Where(x => char.GetUnicodeCategory(x) != UnicodeCategory.Format || x == '\u200D').Select(x => char.GetUnicodeCategory(x) == UnicodeCategory.SpaceSeparator ? ' ' : x)), "${letters} - ${word}"), " • ").Trim();
+        Dots().Replace(WithWord().Replace(Spaces().Replace(string.Concat(text.Where(x => char.GetUnicodeCategory(x) != UnicodeCategory.Format || x == '\u200D').Select(Plain)), " "), "${letters} - ${word}"), " • ").Trim();
+
+    private static char Plain(char mark) => char.GetUnicodeCategory(mark) == UnicodeCategory.SpaceSeparator ? ' ' : mark is '\u2010' or '\u2011' ? '-' : mark;
 
     // A · ant: its word, and no other of a list.
     [GeneratedRegex(@"^\s*(?<letters>[a-z]{1,3}) +[·‧∙⋅] +(?<word>\k<letters>[a-z]+)\s*$", RegexOptions.CultureInvariant)]
     private static partial Regex WithWord();
 
-    // A column of letters in one cell is a list of them.
-    [GeneratedRegex(@"^\s*[A-Za-z']{1,3}\s*(\n\s*[A-Za-z']{1,3}\s*)+$", RegexOptions.CultureInvariant)]
-    private static partial Regex InLines();
+    [GeneratedRegex(@" {2,}", RegexOptions.CultureInvariant)]
+    private static partial Regex Spaces();
 
     [GeneratedRegex(@"(?<=\S) +[·‧∙⋅] +(?=\S)", RegexOptions.CultureInvariant)]
     private static partial Regex Dots();

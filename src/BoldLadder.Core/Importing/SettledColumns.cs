@@ -19,7 +19,7 @@ internal static class SettledColumns
         columns = Promoted(columns, contents);
 
         // No. 1, 2, 3 beside a week in each row counts the rows, and gives none of them a day.
-        columns = Taken(columns, ColumnRole.LeftOut, x => x.Role == ColumnRole.Day && SheetHeadings.CountsRows(x.Heading) && columns.Any(y => y.Role == ColumnRole.Week && contents.TextsOf(y) is { Count: > 2 } weeks && weeks.Distinct().Count() == weeks.Count && weeks.Count * 2 > contents.TextsOf(x).Count));
+        columns = Taken(columns, ColumnRole.LeftOut, x => x.Role == ColumnRole.Day && SheetHeadings.CountsRows(x.Heading) && columns.Any(y => y.Role is ColumnRole.Week or ColumnRole.Section && WeeksOf(y, columns, contents) is { Count: > 2 } weeks && weeks.Distinct().Count() == weeks.Count && weeks.Count * 2 > contents.TextsOf(x).Count));
 
         // Where letters stand in one column, a column in which there is nothing to read holds none, whatever it is called: blending focus.
         columns = Taken(columns, ColumnRole.Notes, x => IsPart(x) && contents.TextsOf(x) is { Count: > 2 } texts && Share(texts, t => contents.Reader.Read(t).All(p => p.Kind == WrittenKind.Kept)) >= 0.5
@@ -78,6 +78,13 @@ internal static class SettledColumns
             && Mostly(texts, t => !t.Contains(',', StringComparison.Ordinal) && t.Split(' ') is { Length: > 1 } said && said.Any(w => w.Length > 2 && w.All(char.IsAsciiLetter) && words.FindWord(w) is not null)) && StandsBeside(x, y => IsNamed(y) && IsLetters(y)));
         var parts = Taught();
         return [.. columns.Select(x => x.Told ? x : x with { Role = Settled(x, columns, parts, contents, words) })];
+    }
+
+    // Each with the term that it stands in, where weeks are counted anew in each.
+    private static List<(string Term, string Week)> WeeksOf(SheetColumn weeks, IReadOnlyList<SheetColumn> columns, ColumnContents contents)
+    {
+        var terms = columns.Where(x => x != weeks && x.Role == ColumnRole.Section).Select(x => contents.CellsOf(x).ToList()).ToList();
+        return [.. contents.CellsOf(weeks).Select(x => (string.Join('|', terms.Select(t => t.Where(c => c.Row <= x.Row).MaxBy(c => c.Row)?.Text)), x.Text))];
     }
 
     /// <summary>True when the words over a column say what it holds, or that it is a day, a week or a term.</summary>

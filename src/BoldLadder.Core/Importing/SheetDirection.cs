@@ -24,6 +24,8 @@ internal static partial class SheetDirection
     /// <summary>Reception, Year 1 and Year 2 down the side of terms, or terms down the side of weeks: row by row, the longer time goes by.</summary>
     public static bool LargerDown(IReadOnlyList<SheetCell> cells, IReadOnlyList<SheetCell> row)
     {
+        var beside = row.Where(x => IsBeside(x.Text)).Select(x => x.Column).ToHashSet();
+        (row, cells) = ([.. row.Where(x => !beside.Contains(x.Column))], [.. cells.Where(x => !beside.Contains(x.Column))]);
         var (weeks, terms) = (row.Where(x => SheetWords.IsWeek(x.Text)).ToList(), row.Where(x => SheetWords.NamesTerm(x.Text)).ToList());
         var across = weeks.Count > 1 ? weeks : terms;
         return across.Count > 1 && across.Count >= row.Count - 1 && cells.Where(x => x.Row > row[0].Row && x.Column < across[0].Column).ToList() is { Count: > 1 } down
@@ -89,6 +91,24 @@ internal static partial class SheetDirection
         // Five days of a half-term's project are no terms; the halves of two terms that stand over them are.
         return rows.Where((x, at) => x.Select(c => c.Text).Distinct().Count() > 2 || (at > 0 && rows[at - 1].Count(c => c.Columns > 1 && SheetWords.IsSection(c.Text)) > 1)).Any(row => row.Count(x => SheetWords.IsWeek(x.Text) || (SheetWords.IsSection(x.Text) && !SheetWords.IsOrdinal(x.Text) && SheetHeadings.RoleOf(x.Text) is null && !SheetWords.HeadsDay(x.Text))) is var labels
             && labels >= 3 && labels >= row.Count - 1 && !LargerDown(cells, row));
+    }
+
+    /// <summary>True for the heading of what is said of each row, or counts it: notes, who teaches, no.</summary>
+    public static bool IsBeside(string heading) => SheetHeadings.RoleOf(heading) is ColumnRole.Notes or ColumnRole.LeftOut || SheetHeadings.CountsRows(heading);
+
+    /// <summary>The cells without the columns that are said of rows, where weeks stand side by side but for them: notes, who teaches, numbers of the rows.</summary>
+    public static IReadOnlyList<SheetCell> WithoutBeside(string sheet, IReadOnlyList<SheetCell> cells, List<LeftOut> left)
+    {
+        var top = cells.GroupBy(x => x.Row).OrderBy(x => x.Key).FirstOrDefault(x => x.Count() > 1)?.ToList() ?? [];
+        var beside = top.FindAll(x => IsBeside(x.Text)).Select(x => x.Column).ToHashSet();
+        var rest = cells.Where(x => !beside.Contains(x.Column)).ToList();
+        if (beside.Count == 0 || WeeksAcross(cells) || !WeeksAcross(rest))
+        {
+            return cells;
+        }
+
+        left.AddRange(cells.Where(x => beside.Contains(x.Column)).Select(x => new LeftOut(new Source(sheet, x.Address, x.Text), LeftOutReason.NotRead)));
+        return rest;
     }
 
     /// <summary>What stands alone above lists side by side says what the sheet is called, and nothing of the first of them.</summary>

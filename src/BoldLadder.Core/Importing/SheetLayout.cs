@@ -74,7 +74,7 @@ public sealed class SheetLayout
         placed = turned ? Unfolded(Unnumbered(placed)) : Halved(Unfolded(placed));
         var sounds = SoundsOver(placed, turned, reader, words);
         var over = SoundRowOf(placed, turned);
-        var beside = sounds.Count > 0 ? over.Where(IsBeside).ToDictionary(x => x.Column, x => SheetHeadings.RoleOf(x.Text)!.Value) : [];
+        var beside = sounds.Count > 0 ? over.Where(x => SheetDirection.IsBeside(x.Text) && SheetHeadings.RoleOf(x.Text) is not null).ToDictionary(x => x.Column, x => SheetHeadings.RoleOf(x.Text)!.Value) : [];
         placed = sounds.Count > 0 ? [.. placed.Except(over)] : placed;
         var rows = placed.GroupBy(x => x.Row).OrderBy(x => x.Key).Select(x => (IReadOnlyList<PlacedCell>)[.. x.OrderBy(c => c.Column)]).ToList();
         var header = rows.Find(x => !turned && SheetDirection.LargerDown(cells, [.. x.Select(c => c.Cell)])) ?? (turned ? SheetHeader.OfTerms(rows) : null) ?? SheetHeader.Of(rows, reader);
@@ -102,8 +102,8 @@ public sealed class SheetLayout
     // spellings of one sound, as they come.
     private static Dictionary<int, string> SoundsOver(List<PlacedCell> cells, bool turned, PartReader reader, SchoolWords words)
     {
-        var first = SoundRowOf(cells, turned);
-        var sounds = first.Skip(1).Where(x => turned || !IsBeside(x)).ToList();
+        var first = SoundRowOf(cells, turned).FindAll(x => turned || !SheetDirection.IsBeside(x.Text));
+        var sounds = first.Skip(1).ToList();
         return sounds.Count > 1 && (turned ? SheetHeadings.NamesSound(first[0].Text) : sounds.TrueForAll(x => x.Text.Trim() is ['/', _, .., '/'])) && sounds.TrueForAll(x => reader.Read(x.Text) is [{ Kind: WrittenKind.Grapheme }]) ? sounds.ToDictionary(x => x.Column, x => reader.Read(x.Text)[0] is var part && SoundOf(part, words) is { } said ? said : part.Letters) : [];
     }
 
@@ -114,9 +114,6 @@ public sealed class SheetLayout
     private static List<PlacedCell> TopOf(List<PlacedCell> cells) => RowAt(cells, cells.Select(x => x.Row).DefaultIfEmpty().Min());
 
     private static List<PlacedCell> RowAt(List<PlacedCell> cells, int row) => [.. cells.Where(x => x.Row == row).OrderBy(x => x.Column)];
-
-    // Notes, or what was done, beside the sounds.
-    private static bool IsBeside(PlacedCell heading) => SheetHeadings.RoleOf(heading.Text) is ColumnRole.Notes or ColumnRole.LeftOut;
 
     /// <summary>The sound that a word shows of the spellings beside it, where a heading says that they have one: <i>sound as in</i>. Empty elsewhere.</summary>
     internal string SoundShown(PlacedCell word, IReadOnlyList<WrittenRung> row, SchoolWords words) => row.Sum(x => x.Parts.Count) > 1 && Columns.Any(x => SheetHeadings.SaysOneSound(x.Heading))

@@ -1,0 +1,56 @@
+using System.Text.RegularExpressions;
+
+namespace BoldLadder.Core.Importing;
+
+/// <summary>Lists within a cell as lists with commas, whatever marks what stands in them: bullets or numbers before each, brackets round each, arrows or new lines between.</summary>
+internal static partial class PlainLists
+{
+    private const int LongestWord = 6;
+
+    /// <summary>The text so written; as it is where it holds anything but short words and letters.</summary>
+    public static string Of(string text)
+    {
+        text = InBrackets().IsMatch(text) ? Brackets().Replace(text, "${in}") : text;
+        // Two may be letters and what they say.
+        text = Arrows().Match(text) is { Success: true } row ? string.Join(row.Groups["one"].Captures.Count == 2 ? " - " : ", ", row.Groups["one"].Captures.Select(x => x.Value)) : text;
+        text = ByHeart().Match(text) is { Success: true } words ? string.Join(", ", words.Groups["one"].Captures.Select(x => x.Value)) : text;
+        var lines = text.Split('\n', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries);
+        if (lines.Length < 2)
+        {
+            return text;
+        }
+
+        var marked = lines.All(x => Mark().IsMatch(x));
+        var bare = marked ? lines.Select(x => Mark().Replace(x, "")).ToList() : [.. lines];
+        // Below its letters stands their word.
+        var shows = !marked && bare is [var letters, var word] && word.Contains(letters, StringComparison.Ordinal) && !IsLearnt().IsMatch(letters);
+        return !shows && bare.TrueForAll(x => Short().IsMatch(x) && (marked || x.Length < LongestWord)) ? string.Join(", ", bare) : text;
+    }
+
+    // <sh>, [m], [a].
+    [GeneratedRegex(@"^\s*(?:<[A-Za-z_-]{1,6}>|\[[A-Za-z_-]{1,6}\])(?:\s*[,;]?\s*(?:<[A-Za-z_-]{1,6}>|\[[A-Za-z_-]{1,6}\]))*\s*$", RegexOptions.CultureInvariant)]
+    private static partial Regex InBrackets();
+
+    [GeneratedRegex(@"[<\[](?<in>[A-Za-z_-]+)[>\]]", RegexOptions.CultureInvariant)]
+    private static partial Regex Brackets();
+
+    [GeneratedRegex(@"^\s*(?<one>[a-z]{1,4})(?:\s*(?:[-=]?>|→|➔|»)\s*(?<one>[a-z]{1,4}))+\s*$", RegexOptions.CultureInvariant)]
+    private static partial Regex Arrows();
+
+    // The commonest of the words that are learnt by heart and are no letters of a sound.
+    private const string Learnt = "(?:I|a|the|to|no|go|so|he|she|we|me|be|my|by|is|his|was|you|your|they|are|were|said|have|like|come|some|of|do|all|her|there|their|what|when|why|who|one|once|here|where|into|put|push|pull)";
+
+    // Why - my, I + a, the and to.
+    [GeneratedRegex(@"^\s*(?<one>" + Learnt + @")(?:\s+(?:[+&–—-]|and)\s+(?<one>" + Learnt + @"))+\s*$", RegexOptions.CultureInvariant)]
+    private static partial Regex ByHeart();
+
+    [GeneratedRegex("^" + Learnt + "$", RegexOptions.CultureInvariant)]
+    private static partial Regex IsLearnt();
+
+    [GeneratedRegex(@"^(?:[•▪◦‣*·–—-]\s+|\(?\d{1,2}[.)]\s*)(?=\S)", RegexOptions.CultureInvariant)]
+    private static partial Regex Mark();
+
+    // I among them; no heading of two lines begins small.
+    [GeneratedRegex(@"^(?:[a-z']+|[a-z]+-[a-z]|I)$", RegexOptions.CultureInvariant)]
+    private static partial Regex Short();
+}

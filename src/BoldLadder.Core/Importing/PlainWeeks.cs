@@ -1,0 +1,33 @@
+using System.Globalization;
+using System.Text.RegularExpressions;
+
+namespace BoldLadder.Core.Importing;
+
+/// <summary>Weeks as most people write them: <i>Week one</i> and <i>1st week</i> as <i>Week 1</i>, and the day that one begins on in brackets behind it.</summary>
+internal static partial class PlainWeeks
+{
+    private const RegexOptions Any = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant;
+
+    private const string Numbers = "one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve", Ordinals = "first|second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|eleventh|twelfth";
+
+    private const string Date = @"(?:\d{1,2}[/.]\d{1,2}(?:[/.]\d{2,4})?|\d{1,2}(?:st|nd|rd|th)?\s+(?:of\s+)?[a-z]{3,9}\.?(?:\s+\d{4})?|[a-z]{3,9}\.?\s+\d{1,2}(?:st|nd|rd|th)?(?:,?\s+\d{4})?)";
+
+    /// <summary>The text so written.</summary>
+    public static string Of(string text)
+    {
+        text = InWords().Replace(text, x => $"Week {Place(Numbers, x)}");
+        text = Ordinal().Replace(text, x => $"Week {(x.Groups["n"].Success ? x.Groups["n"].Value : Place(Ordinals, x))}");
+        return Dated().Replace(text, "${week} (${date})");
+    }
+
+    private static string Place(string words, Match said) => (Array.IndexOf(words.Split('|'), said.Groups["word"].Value.ToLowerInvariant()) + 1).ToString(CultureInfo.InvariantCulture);
+
+    [GeneratedRegex(@"(?<=^\s*)(?:week|wk)\s+(?<word>" + Numbers + @")(?=\s*(?:$|[:(–—\n-]))", Any)]
+    private static partial Regex InWords();
+
+    [GeneratedRegex(@"(?<=^\s*)(?:(?<n>\d{1,2})(?:st|nd|rd|th)|(?<word>" + Ordinals + @"))\s+(?:week|wk)(?=\s*$)", Any)]
+    private static partial Regex Ordinal();
+
+    [GeneratedRegex(@"^\s*(?<week>(?:week|wk|w)\.?\s*\d{1,2})\s*[,:–—-]?\s*(?<date>(?:(?:w/?[bc]\.?|week\s+(?:beginning|commencing|of)|beginning|commencing|from|starting)\s*:?\s*)?" + Date + @"(?:\s*(?:-|–|to)\s*" + Date + @")?)\s*$", Any)]
+    private static partial Regex Dated();
+}
