@@ -18,7 +18,7 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
         }
 
         // Down the side of weeks across stands what each row is of; all, among sounds, is no word.
-        if (SheetWords.IsNothing(cell.Text) || (role == ColumnRole.Parts && SheetWords.NamesAll(cell.Text, layout.HeadingAt(cell.Column))) || (layout.Turned && cell.Row == 1 && SheetWords.NamesFamily(cell.Text)))
+        if (SheetWords.IsNothing(cell.Text) || (role == ColumnRole.Parts && SheetWords.NamesAll(cell.Text, layout.HeadingAt(cell.Column))) || (layout.Turned && cell.Row == layout.Rows[0][0].Row && SheetWords.NamesFamily(cell.Text)))
         {
             return made;
         }

@@ -13,7 +13,9 @@ internal static partial class PlainCells
         var above = plain.Count == 0 ? 0 : plain.Min(x => x.Row) - 1;
         // Of the first row of several: further down Common words: stands over the words of each column.
         var headings = plain.GroupBy(x => x.Row).OrderBy(x => x.Key).FirstOrDefault(x => x.Count() > 1)?.ToList() is { } first && first.TrueForAll(x => x.Text.EndsWith(':') || x.Text.EndsWith('*')) ? first[0].Row : -1;
-        return [.. plain.Select(x => x with { Row = x.Row - above, Text = x.Row == headings ? x.Text.TrimEnd(':', '*', ' ') : x.Text, Named = x.Address })];
+        var seasons = plain.Exists(x => PlainWeeks.IsSeason(x.Text));
+        string WithSeason(string text) => seasons ? PlainWeeks.WithSeason(text) : text;
+        return [.. plain.Select(x => x with { Row = x.Row - above, Text = WithSeason(x.Row == headings ? x.Text.TrimEnd(':', '*', ' ') : x.Text), Named = x.Address })];
     }
 
     /// <summary>A cell's text so written.</summary>
@@ -22,7 +24,7 @@ internal static partial class PlainCells
     private static string InLine(string text) =>
         Dots().Replace(WithWord().Replace(Spaces().Replace(string.Concat(text.Where(x => char.GetUnicodeCategory(x) != UnicodeCategory.Format || x == '\u200D').Select(Plain)), " "), "${letters} - ${word}"), " • ").Trim();
 
-    private static char Plain(char mark) => char.GetUnicodeCategory(mark) == UnicodeCategory.SpaceSeparator ? ' ' : mark is '\u2010' or '\u2011' ? '-' : mark;
+    private static char Plain(char mark) => char.GetUnicodeCategory(mark) == UnicodeCategory.SpaceSeparator ? ' ' : mark is '\u2010' or '\u2011' ? '-' : mark is '‘' or '’' ? '\'' : mark;
 
     // A · ant: its word, and no other of a list.
     [GeneratedRegex(@"^\s*(?<letters>[a-z]{1,3}) +[·‧∙⋅] +(?<word>\k<letters>[a-z]+)\s*$", RegexOptions.CultureInvariant)]

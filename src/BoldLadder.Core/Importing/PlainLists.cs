@@ -13,6 +13,8 @@ internal static partial class PlainLists
         text = InBrackets().IsMatch(text) ? Brackets().Replace(text, "${in}") : text;
         // Two may be letters and what they say.
         text = Arrows().Match(text) is { Success: true } row ? string.Join(row.Groups["one"].Captures.Count == 2 ? " - " : ", ", row.Groups["one"].Captures.Select(x => x.Value)) : text;
+        text = Soft().IsMatch(text) ? string.Join(", ", text.Split(' ', StringSplitOptions.RemoveEmptyEntries)) : text;
+        text = ToLearn().Replace(text, "");
         text = ByHeart().Match(text) is { Success: true } words ? string.Join(", ", words.Groups["one"].Captures.Select(x => x.Value)) : text;
         var lines = text.Split('\n', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries);
         if (lines.Length < 2)
@@ -23,7 +25,7 @@ internal static partial class PlainLists
         var marked = lines.All(x => Mark().IsMatch(x));
         var bare = marked ? lines.Select(x => Mark().Replace(x, "")).ToList() : [.. lines];
         // Below its letters stands their word.
-        var shows = !marked && bare is [var letters, var word] && word.Contains(letters, StringComparison.Ordinal) && !IsLearnt().IsMatch(letters);
+        var shows = !marked && bare is [var letters, var word] && word.Contains(letters, StringComparison.Ordinal) && (word.Length > letters.Length + 1 || IsShortWord().IsMatch(word)) && !IsLearnt().IsMatch(letters);
         return !shows && bare.TrueForAll(x => Short().IsMatch(x) && (marked || x.Length < LongestWord)) ? string.Join(", ", bare) : text;
     }
 
@@ -40,9 +42,21 @@ internal static partial class PlainLists
     // The commonest of the words that are learnt by heart and are no letters of a sound.
     private const string Learnt = "(?:I|a|the|to|no|go|so|he|she|we|me|be|my|by|is|his|was|you|your|they|are|were|said|have|like|come|some|of|do|all|her|there|their|what|when|why|who|one|once|here|where|into|put|push|pull)";
 
+    // Gy ge: a soft letter with what stands behind it.
+    [GeneratedRegex(@"^\s*(?<letter>[cg])[eiy](?: +\k<letter>[eiy])+\s*$", RegexOptions.CultureInvariant)]
+    private static partial Regex Soft();
+
+    // Introduce the, to.
+    [GeneratedRegex(@"^\s*(?:[Ii]ntroduce|[Tt]each|[Ll]earn|[Mm]eet)\s+(?=(?:[a-z']+\s*,\s*)*" + Learnt + @"\b(?:\s*(?:,|&|\band\b)\s*(?:[a-z']+|I))*\s*$)", RegexOptions.CultureInvariant)]
+    private static partial Regex ToLearn();
+
     // Why - my, I + a, the and to.
     [GeneratedRegex(@"^\s*(?<one>" + Learnt + @")(?:\s+(?:[+&–—-]|and)\s+(?<one>" + Learnt + @"))+\s*$", RegexOptions.CultureInvariant)]
     private static partial Regex ByHeart();
+
+    // O, on; but l, ll and n, ng are a list.
+    [GeneratedRegex("^(?:ox|on|up|us|in|it|is|if|at|an|am|as)$", RegexOptions.CultureInvariant)]
+    private static partial Regex IsShortWord();
 
     [GeneratedRegex("^" + Learnt + "$", RegexOptions.CultureInvariant)]
     private static partial Regex IsLearnt();

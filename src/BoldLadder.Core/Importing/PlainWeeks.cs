@@ -20,7 +20,16 @@ internal static partial class PlainWeeks
         return Dated().Replace(text, "${week} (${date})");
     }
 
+    /// <summary>True for <i>Aut</i> and <i>Spr</i>, which say of <i>Sum</i> beside them what it is.</summary>
+    public static bool IsSeason(string text) => Season().Match(text) is { Success: true } season && !season.Groups["season"].Value.StartsWith("su", StringComparison.OrdinalIgnoreCase);
+
+    /// <summary>A season by its whole name: <i>Spr 1</i> as <i>Spring 1</i>.</summary>
+    public static string WithSeason(string text) => Season().Replace(text, x => char.ToLowerInvariant(x.Groups["season"].Value[0]) == 'a' ? "Autumn" : char.ToLowerInvariant(x.Groups["season"].Value[1]) == 'p' ? "Spring" : "Summer");
+
     private static string Place(string words, Match said) => (Array.IndexOf(words.Split('|'), said.Groups["word"].Value.ToLowerInvariant()) + 1).ToString(CultureInfo.InvariantCulture);
+
+    [GeneratedRegex(@"(?<=^\s*)(?<season>aut|spr|sum)\b\.?(?=\s*(?:term\s*)?\d?\s*$)", Any)]
+    private static partial Regex Season();
 
     [GeneratedRegex(@"(?<=^\s*)(?:week|wk)\s+(?<word>" + Numbers + @")(?=\s*(?:$|[:(–—\n-]))", Any)]
     private static partial Regex InWords();

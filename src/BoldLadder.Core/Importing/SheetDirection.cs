@@ -94,15 +94,17 @@ internal static partial class SheetDirection
     }
 
     /// <summary>True for the heading of what is said of each row, or counts it: notes, who teaches, no.</summary>
-    public static bool IsBeside(string heading) => SheetHeadings.RoleOf(heading) is ColumnRole.Notes or ColumnRole.LeftOut || SheetHeadings.CountsRows(heading);
+    public static bool IsBeside(string heading) => SheetWords.Labelled(heading) is null && (SheetHeadings.RoleOf(heading) is ColumnRole.Notes or ColumnRole.LeftOut || SheetHeadings.CountsRows(heading));
 
     /// <summary>The cells without the columns that are said of rows, where weeks stand side by side but for them: notes, who teaches, numbers of the rows.</summary>
     public static IReadOnlyList<SheetCell> WithoutBeside(string sheet, IReadOnlyList<SheetCell> cells, List<LeftOut> left)
     {
         var top = cells.GroupBy(x => x.Row).OrderBy(x => x.Key).FirstOrDefault(x => x.Count() > 1)?.ToList() ?? [];
-        var beside = top.FindAll(x => IsBeside(x.Text)).Select(x => x.Column).ToHashSet();
+        // What heads the labels of rows may be called anything.
+        var labels = top.Count > 0 && WeeksAcross(cells) ? top.Min(x => x.Column) : 0;
+        var beside = top.FindAll(x => x.Column != labels && IsBeside(x.Text)).Select(x => x.Column).ToHashSet();
         var rest = cells.Where(x => !beside.Contains(x.Column)).ToList();
-        if (beside.Count == 0 || WeeksAcross(cells) || !WeeksAcross(rest))
+        if (beside.Count == 0 || !WeeksAcross(rest))
         {
             return cells;
         }

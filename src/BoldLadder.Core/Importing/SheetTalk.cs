@@ -12,10 +12,14 @@ internal static partial class SheetTalk
     {
         var rows = cells.GroupBy(x => x.Row).OrderBy(x => x.Key).Select(x => x.ToList()).ToList();
         var isTable = rows.Count >= FewestRows && rows.Count(x => x.Count > 1) >= FewestRows - 1;
-        var foot = rows.AsEnumerable().Reverse().TakeWhile(x => x.Count == 1 && (IsKey(x[0].Text) || IsTalk(x[0].Text, reader))).Select(x => x[0]).ToList();
+        var foot = rows.AsEnumerable().Reverse().TakeWhile(x => x.Count == 1 && (IsKey(x[0].Text) || Page().IsMatch(x[0].Text) || IsTalk(x[0].Text, reader))).Select(x => x[0]).ToList();
+        // Total | 24, below all.
+        var totals = rows.Skip(FewestRows).Where(x => x.Count > 1 && !SheetWords.IsOrdinal(x[0].Text) && SheetWords.AsideFor([.. x.Select(c => c.Text)]) == LeftOutReason.Count && x.TrueForAll(c => c == x[0] || SheetWords.IsCount(c.Text))).SelectMany(x => x).ToList();
+        left.AddRange(totals.Select(x => new LeftOut(new Source(sheet, x.Address, x.Text), LeftOutReason.Count)));
         var head = rows.TakeWhile(x => x.Count == 1).Take(rows.Count - 1).Select(x => x[0]).Where(x => IsKey(x.Text) || IsSaid(x.Text, isTable, reader)).ToList();
         List<SheetCell> talk = [.. head, .. isTable && rows.Count - foot.Count >= FewestRows ? foot : []];
         left.AddRange(talk.Select(x => new LeftOut(new Source(sheet, x.Address, x.Text), LeftOutReason.NotRead)));
+        talk.AddRange(totals);
         if (talk.Count == 0)
         {
             return cells;
@@ -39,6 +43,9 @@ internal static partial class SheetTalk
     private static bool IsSaid(string text, bool isTable, PartReader reader) => text.Split(' ').Length >= FewestOfSentence && text.TrimEnd() is [.., '.' or '!'] && TeachesNone(text, reader) && (isTable || Always().IsMatch(text));
 
     private static bool TeachesNone(string text, PartReader reader) => reader.Read(text) is { Count: > 0 } read && read.All(x => x.Kind is WrittenKind.Kept or WrittenKind.Word or WrittenKind.Lesson);
+
+    [GeneratedRegex(@"^\s*page\s+\d+(\s+of\s+\d+)?\s*$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
+    private static partial Regex Page();
 
     [GeneratedRegex(@"\b(each|every|always|please|never)\b", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
     private static partial Regex Always();

@@ -35,7 +35,7 @@ internal sealed class TokenReader(CorrespondenceTable table, SchoolWords words)
 
     /// <summary>Two graphemes with a dash between as a list; as it stands where they are a split digraph, or the second says what the first does: <i>ph - f</i>.</summary>
     public string WithoutDash(string text) => Dashed().Match(text) is { Success: true } two && (two.Groups["one"].Value, two.Groups["two"].Value) is var (one, other) && Split(text, false) is null && ((Known(one) && Known(other)) || (IsLearntByHeart(one) && IsLearntByHeart(other) && !(Known(one) || Known(other))))
-        && !(other.Length == 1 && table.For(one).Any(x => x.Correspondence.Sound.Key == other || table.For(other).Any(y => y.Correspondence.Sound == x.Correspondence.Sound))) ? $"{one}, {other}" : text;
+        && !(other.Length == 1 && table.For(one).Any(x => x.Cost < RareCost && (x.Correspondence.Sound.Key == other || table.For(other).Any(y => y.Cost < RareCost && y.Correspondence.Sound == x.Correspondence.Sound)))) ? $"{one}, {other}" : text;
 
     public WrittenPart One(
         string token, IReadOnlyList<string> sounds, IReadOnlyList<string> named, bool both, WrittenPlace place, bool asEnding, ColumnRole column)

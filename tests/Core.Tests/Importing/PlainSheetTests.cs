@@ -19,10 +19,50 @@ public class PlainSheetTests
     [InlineData("m – d – sh", "m:m d:d sh:sh")]
     [InlineData("m · d · sh", "m:m d:d sh:sh")]
     [InlineData("m\nd\nsh", "m:m d:d sh:sh")]
+    [InlineData("m → d → sh", "m:m d:d sh:sh")]
+    [InlineData("m > d", "m:m d:d")]
+    [InlineData("• m\n• d\n• sh", "m:m d:d sh:sh")]
+    [InlineData("- m\n- d", "m:m d:d")]
+    [InlineData("1. m\n2. d\n3. sh", "m:m d:d sh:sh")]
+    [InlineData("<m>, <d>, <sh>", "m:m d:d sh:sh")]
+    [InlineData("[m] [d]", "m:m d:d")]
+    [InlineData("the and to", "!the !to")]
+    [InlineData("I + a", "!I !a")]
+    [InlineData("why - my", "!why !my")]
+    [InlineData("• he\n• she", "!he !she")]
+    [InlineData("he\nshe", "!he !she")]
+    [InlineData("sh\nship", "sh:sh")] // below its letters their word
     [InlineData("a - e", "a_e:ai")]
     [InlineData("ph - f", "")] // what ph says, or another letter: kept as it stands
     public void Letters_in_a_row_are_a_list_whatever_stands_between_them(string cell, string given) =>
         Assert.Equal(given, string.Join(' ', Read(["t"], ["o"], [cell], ["i"]).Skip(2).SkipLast(1).SelectMany(Gives)));
+
+    [Theory]
+    [InlineData("Week one", "Week two", "Week three")]
+    [InlineData("1st week", "2nd week", "3rd week")]
+    [InlineData("First week", "Second week", "Third week")]
+    [InlineData("Week 1 - 07.09", "Week 2 - 14.09", "Week 3 - 21.09")]
+    [InlineData("Week 1\nw/b 07/09/26", "Week 2\nw/b 14/09/26", "Week 3\nw/b 21/09/26")]
+    [InlineData("Wk 1, 7 Sept - 11 Sept", "Wk 2, 14 Sept - 18 Sept", "Wk 3, 21 Sept - 25 Sept")]
+    public void Weeks_are_weeks_however_they_are_called(string first, string second, string third) => Assert.Equal(
+        ["m:m o:o", "d:d g:g", "t:t i:i"],
+        Read([first, second, third], ["m", "d", "t"], ["o", "g", "i"]).Chunk(2).Select(x => string.Join(' ', x.SelectMany(Gives))));
+
+    [Fact]
+    public void A_word_is_learnt_and_not_what_is_done_with_it() =>
+        Assert.Equal(["was", "you"], Read(["Week", "Sounds", "Tricky words"], ["1", "m", "introduce was, you"], ["2", "d", "teach the"], ["3", "t", "go"])[0].Rung.TrickyWords);
+
+    [Fact]
+    public void What_children_will_be_able_to_do_beside_letters_is_a_note()
+    {
+        string[][] lines = [["Week", "Sounds"], ["1", "m"], ["2", "d"], ["3", "t"], ["4", "revise"]];
+        string[] aims = ["Learning objective", "I can hear and say the sound", "To blend and read words", "To write the letter correctly", "To read words"];
+        Assert.Equal(Read(lines).Select(Gives), Read([.. lines.Select((x, i) => (string[])[.. x, aims[i]])]).Select(Gives));
+    }
+
+    [Fact]
+    public void Notes_beside_weeks_that_stand_across_leave_these_as_they_are() => Assert.Equal(
+        ["m:m", "d:d", "t:t", "o:o", "g:g", "i:i"], Read(["", "Week 1", "Week 2", "Week 3", "Notes"], ["Mon", "m", "t", "g", "went well"], ["Tue", "d", "o", "i", "cards"]).SelectMany(Gives));
 
     [Fact]
     public void Numbers_that_count_the_rows_beside_weeks_give_no_day()
@@ -42,6 +82,16 @@ public class PlainSheetTests
         var read = All(["Week", "Sounds"], ["1", "m"], ["2", "d"], ["3", "t"], ["4", "i"], [], ["Please ask Ms Okafor about any of this"]);
         Assert.Equal(4, read.Rungs.Count);
         Assert.Equal("A7 NotRead", string.Join(", ", read.LeftOut.Select(x => $"{x.Source.Cell} {x.Reason}")));
+    }
+
+    [Theory]
+    [InlineData("Each week we teach new sounds and go over the old ones.")]
+    [InlineData("Key: green = taught, amber = needs going over")]
+    public void What_is_said_above_a_table_is_left_out_and_said(string above)
+    {
+        var read = All([above], ["Week", "Sounds"], ["1", "m"], ["2", "d"], ["3", "t"], ["4", "i"]);
+        Assert.Equal(["m:m", "d:d", "t:t", "i:i"], read.Rungs.SelectMany(Gives));
+        Assert.Equal("A1 NotRead", string.Join(", ", read.LeftOut.Select(x => $"{x.Source.Cell} {x.Reason}")));
     }
 
     [Theory]
