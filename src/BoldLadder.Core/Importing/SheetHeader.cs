@@ -6,6 +6,8 @@ namespace BoldLadder.Core.Importing;
 /// <summary>Finds the row of a sheet that heads its columns, whatever stands above it.</summary>
 internal static class SheetHeader
 {
+    private const int RowsOfLetters = 3;
+
     /// <summary>The row that heads the columns; null where none does.</summary>
     public static IReadOnlyList<PlacedCell>? Of(List<IReadOnlyList<PlacedCell>> rows, PartReader reader)
     {
@@ -14,6 +16,8 @@ internal static class SheetHeader
         return rows.Take(SheetDirection.LastHeaderRow).Where(row => Named(row, rows, reader) is var named && (named >= Math.Min(2, widest) || (row == first && (HeadsNumbers(row, rows, reader) || HeadsParts(row, rows, reader))))
             // In the first row of several, two that are known head the others with them.
             && (named * 2 >= row.Count || (row == first && row.All(x => x.Text.Trim().Length > 2 && !reader.LooksLikePart(x.Text))))
+            // Review | the | review, below rows of letters, is the last of them.
+            && rows.Count(x => x[0].Row < row[0].Row && x.Count > 1 && x.All(c => reader.LooksLikePart(c.Text))) < RowsOfLetters
             && row.All(x => x.Text.Length > 1 || x.Text is "#") && !row.Any(x => SheetWords.IsWeek(x.Text))
             // Fri 8 Jan | reading | reading is one of the days.
             && !(SheetWords.IsDayOfDiary(row[0].Text) && !row.Skip(1).Any(x => SheetWords.IsDayOfDiary(x.Text)))

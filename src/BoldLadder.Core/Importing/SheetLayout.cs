@@ -90,7 +90,7 @@ public sealed class SheetLayout
         {
             var heading = header?.FirstOrDefault(x => x.Column == column)?.Text ?? "";
             var isTold = told.TryGetValue(column, out var role);
-            columns.Add(new SheetColumn(column, heading, isTold || beside.TryGetValue(column, out role) ? role : lists && columns.Count == 0 ? ColumnRole.Section : header is null && GoesOver([.. body[column].Select(x => x.Text)]) ? ColumnRole.Parts : Guess(heading, [.. body[column].Select(x => x.Text)], reader, words, turned), [.. body[column].Select(x => x.Text).Distinct().Take(MostExamples)], isTold, []));
+            columns.Add(new SheetColumn(column, heading, isTold || beside.TryGetValue(column, out role) ? role : lists && columns.Count == 0 ? ColumnRole.Section : header is null && GoesOver([.. body[column].Select(x => x.Text)], reader) ? ColumnRole.Parts : Guess(heading, [.. body[column].Select(x => x.Text)], reader, words, turned), [.. body[column].Select(x => x.Text).Distinct().Take(MostExamples)], isTold, []));
         }
 
         var contents = new ColumnContents(placed, headers, reader);
@@ -272,8 +272,13 @@ public sealed class SheetLayout
     private static bool AreStages(IReadOnlyList<string> texts) => texts.Distinct().Count() is var names && names > 1 && texts.Count >= 2 * names && texts.All(x => x.Length > 2 && char.IsAsciiLetterUpper(x[0]))
         && texts.Where((x, i) => i == 0 || x != texts[i - 1]).Count() == names;
 
-    // In a sheet without headings every term ends in its assessment.
-    private static bool GoesOver(IReadOnlyList<string> texts) => texts.Count(x => !SheetWords.IsWeek(x)) > 1 && texts.Where(x => !SheetWords.IsWeek(x)).All(x => x.Length <= ShortLesson && LessonWords.LessonOf(x) is not null && !x.Contains(':', StringComparison.Ordinal));
+    // In a sheet without headings every term ends in its assessment, or in a word to learn.
+    private static bool GoesOver(IReadOnlyList<string> texts, PartReader reader)
+    {
+        bool IsLesson(string text) => text.Length <= ShortLesson && LessonWords.LessonOf(text) is not null && !text.Contains(':', StringComparison.Ordinal);
+        var days = texts.Where(x => !SheetWords.IsWeek(x)).ToList();
+        return days.Count > 1 && days.Exists(IsLesson) && days.TrueForAll(x => IsLesson(x) || (x.Length > 1 && reader.IsLearntByHeart(x)));
+    }
 
     // On the move, All about me: what a week is called, and no words in a row.
     private static bool IsPhrase(string text) => text.Trim().Split(' ') is { Length: > 1 } words && char.IsAsciiLetterUpper(words[0][0]) && words.Skip(1).All(x => x.Length > 0 && x.All(char.IsAsciiLetterLower));
