@@ -14,6 +14,7 @@ internal static partial class PlainLists
         // Two may be letters and what they say.
         text = Arrows().Match(text) is { Success: true } row ? string.Join(row.Groups["one"].Captures.Count == 2 ? " - " : ", ", row.Groups["one"].Captures.Select(x => x.Value)) : text;
         text = Soft().IsMatch(text) ? string.Join(", ", text.Split(' ', StringSplitOptions.RemoveEmptyEntries)) : text;
+        text = TheBehind().Replace(text, "${letters}, the");
         text = ToLearn().Replace(text, "");
         text = ByHeart().Match(text) is { Success: true } words ? string.Join(", ", words.Groups["one"].Captures.Select(x => x.Value)) : text;
         var lines = text.Split('\n', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries);
@@ -45,6 +46,10 @@ internal static partial class PlainLists
     // Gy ge: a soft letter with what stands behind it.
     [GeneratedRegex(@"^\s*(?<letter>[cg])[eiy](?: +\k<letter>[eiy])+\s*$", RegexOptions.CultureInvariant)]
     private static partial Regex Soft();
+
+    // M the: behind letters it is a word to learn.
+    [GeneratedRegex(@"^\s*(?<letters>[a-z]{1,3}(?:,? [a-z]{1,3})*) the\s*$", RegexOptions.CultureInvariant)]
+    private static partial Regex TheBehind();
 
     // Introduce the, to.
     [GeneratedRegex(@"^\s*(?:[Ii]ntroduce|[Tt]each|[Ll]earn|[Mm]eet)\s+(?=(?:[a-z']+\s*,\s*)*" + Learnt + @"\b(?:\s*(?:,|&|\band\b)\s*(?:[a-z']+|I))*\s*$)", RegexOptions.CultureInvariant)]

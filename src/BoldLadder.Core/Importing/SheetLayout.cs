@@ -277,7 +277,7 @@ public sealed class SheetLayout
     {
         bool IsLesson(string text) => text.Length <= ShortLesson && LessonWords.LessonOf(text) is not null && !text.Contains(':', StringComparison.Ordinal);
         var days = texts.Where(x => !SheetWords.IsWeek(x)).ToList();
-        return days.Count > 1 && days.Exists(IsLesson) && days.TrueForAll(x => IsLesson(x) || (x.Length > 1 && reader.IsLearntByHeart(x)));
+        return days.Count > 1 && days.Exists(x => IsLesson(x) && !reader.IsLearntByHeart(x.ToLowerInvariant())) && days.TrueForAll(x => IsLesson(x) || (x.Length > 1 && reader.IsLearntByHeart(x)));
     }
 
     // On the move, All about me: what a week is called, and no words in a row.

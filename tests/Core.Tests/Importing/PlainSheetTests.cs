@@ -31,6 +31,7 @@ public class PlainSheetTests
     [InlineData("why - my", "!why !my")]
     [InlineData("• he\n• she", "!he !she")]
     [InlineData("he\nshe", "!he !she")]
+    [InlineData("m the", "!the m:m")]
     [InlineData("sh\nship", "sh:sh")] // below its letters their word
     [InlineData("a - e", "a_e:ai")]
     [InlineData("ph - f", "")] // what ph says, or another letter: kept as it stands
