@@ -55,7 +55,7 @@ internal static partial class LessonWords
     private static partial Regex Shape();
 
     // Qu as in quiz is none.
-    [GeneratedRegex(@"\b(assess(ments?|es|ing|ed)?|baselines?|check(s|point)?|test|tests|(?<!\bqu\b.*)quiz|screening|screen)\b", Any)]
+    [GeneratedRegex(@"\b(assess(ments?|es|ing|ed)?|baselines?|check(s|point)?|(re-?)?tests?|(?<!\bqu\b.*)quiz|screening|screen)\b", Any)]
     private static partial Regex CheckLesson();
 
     [GeneratedRegex(@"\b(contrast|compare|comparing|alternatives?\s+together|sort(ing)?\s+(the\s+)?(spellings?|sounds?)|sort\s+\S{1,4}\s*(and|or|/|&|,)\s*\S{1,4}\s*$|sort\s*$|\S{1,4}(\s*(,|\band\b|\bor\b|/|&)\s*\S{1,4})+\s+(mixed(\s+up)?|mix[\s-]?ups?|muddles?|confusions?)\s*$|which\s+spelling|versus|vs\.?|side\s+by\s+side)\b|^\s*[a-z]{1,4}([-–_]e)?\s+or\s+[a-z]{1,4}([-–_]e)?\s*\?\s*$|(?<!consonants?\s)\btogether\s*$", Any)]

@@ -10,8 +10,10 @@ internal static partial class PartPatterns
     [GeneratedRegex(@"^\s*([•▪◦*·>✓~–-]\s+|\d{1,2}(?:\.\d{1,2})+[.)]?\s+|\(?\d{1,3}\s*(?:[.):]|→|[-=–]+>|>)\s+|\(?[a-z]\)\s+|\d{1,2}\s+[-–—]\s+(?=[a-z])|\d{1,2}\s+(?=\S{1,4}$))")]
     public static partial Regex Bullet();
 
-    // What is done with words, before them: introduce the, to.
-    [GeneratedRegex(@"^\s*(?:introduce|teach|learn|meet)\s+(?=[a-z'])", Any)]
+    /// <summary>What is done with what is new, before it: introduce the, to.</summary>
+    public const string Taught = "(?:[Ii]ntroduce|[Tt]each|[Ll]earn|[Mm]eet)";
+
+    [GeneratedRegex(@"^\s*" + Taught + @"\s+(?=[A-Za-z'])", RegexOptions.CultureInvariant)]
     public static partial Regex ToLearn();
 
     // The letter i by itself, as a small letter.

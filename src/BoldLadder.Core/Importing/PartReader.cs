@@ -198,8 +198,8 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         var asEnding = column == ColumnRole.Endings || EndingWord().IsMatch(piece);
         var main = Sounded().Replace(LeadingQuote().Replace(piece, "${in} "), x => { sounds.Add(x.Groups["in"].Value); return " "; });
 
-        // "/ai/ (ay)", "long i (i_e)": the sound, and the letters for it.
-        if (Brackets().Match(main) is { Success: true } bracket && WithoutBrackets(main).Trim() is var said && (said.Length == 0 ? sounds : IsManner().IsMatch(said) ? [said] : []) is [_] called && _token.SpelledIn(bracket.Groups["in"].Value) is { } spelling)
+        // "/ai/ (ay)", "long i (i_e)", "ee (ea)": the sound, and the letters for it.
+        if (Brackets().Match(main) is { Success: true } bracket && WithoutBrackets(main).Trim() is var said && (said.Length == 0 ? sounds : IsManner().IsMatch(said) || _token.IsSpelt(said, bracket.Groups["in"].Value) ? [said] : []) is [_] called && _token.SpelledIn(bracket.Groups["in"].Value) is { } spelling)
         {
             return [new WrittenPart(WrittenKind.Grapheme, spelling, called, [], both, place)];
         }

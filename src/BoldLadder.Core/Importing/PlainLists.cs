@@ -52,7 +52,7 @@ internal static partial class PlainLists
     private static partial Regex TheBehind();
 
     // Introduce the, to.
-    [GeneratedRegex(@"^\s*(?:[Ii]ntroduce|[Tt]each|[Ll]earn|[Mm]eet)\s+(?=(?:[a-z']+\s*,\s*)*" + Learnt + @"\b(?:\s*(?:,|&|\band\b)\s*(?:[a-z']+|I))*\s*$)", RegexOptions.CultureInvariant)]
+    [GeneratedRegex(@"^\s*" + PartPatterns.Taught + @"\s+(?=(?:[a-z']+\s*,\s*)*" + Learnt + @"\b(?:\s*(?:,|&|\band\b)\s*(?:[a-z']+|I))*\s*$)", RegexOptions.CultureInvariant)]
     private static partial Regex ToLearn();
 
     // Why - my, I + a, the and to.

@@ -10,7 +10,9 @@ internal static partial class PlainWeeks
 
     private const string Numbers = "one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve", Ordinals = "first|second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|eleventh|twelfth";
 
-    private const string Date = @"(?:\d{1,2}[/.]\d{1,2}(?:[/.]\d{2,4})?|\d{1,2}(?:st|nd|rd|th)?\s+(?:of\s+)?[a-z]{3,9}\.?(?:\s+\d{4})?|[a-z]{3,9}\.?\s+\d{1,2}(?:st|nd|rd|th)?(?:,?\s+\d{4})?)";
+    private const string Month = @"(?:jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may|june?|july?|aug(?:ust)?|sept?(?:ember)?|oct(?:ober)?|nov(?:ember)?|dec(?:ember)?)\.?";
+
+    private const string Date = @"(?:\d{1,2}[/.]\d{1,2}(?:[/.]\d{2,4})?|\d{1,2}(?:st|nd|rd|th)?\s+(?:of\s+)?" + Month + @"(?:\s+\d{4})?|" + Month + @"\s+\d{1,2}(?:st|nd|rd|th)?(?:,?\s+\d{4})?)";
 
     /// <summary>The text so written.</summary>
     public static string Of(string text)

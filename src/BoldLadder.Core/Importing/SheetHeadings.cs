@@ -131,7 +131,7 @@ internal static partial class SheetHeadings
     [GeneratedRegex(@"^\s*(how\s+(long|many\s+(days|lessons|sessions|weeks))|durations?|length|time\s+(needed|allowed|spent)|(no\.?|number|#)\s+of\s+(days|lessons|sessions|weeks)|(days|lessons|sessions)(\s+(needed|allowed|each|spent|to\s+teach))?)\s*\??\s*$", Any)]
     private static partial Regex DaysHeader();
 
-    [GeneratedRegex(@"^\s*(day|weekday|no\.?|nr\.?|#|number|order|step|steps|lesson|lesson\s*(no\.?|number|#)|session|sequence|rung|position)\s*$", Any)]
+    [GeneratedRegex(@"^\s*(day(\s*(and|&|/)\s*(time|date))?|weekday|no\.?|nr\.?|#|number|order|step|steps|lesson|lesson\s*(no\.?|number|#)|session|sequence|rung|position)\s*$", Any)]
     private static partial Regex DayHeader();
 
     [GeneratedRegex(@"^\s*(term|half[\s-]?term|terms|season|(stage|time|point)\s+(of|in)\s+the\s+year|box|unit|block|stage|section|level|module|part|set|band|book|year(\s+group)?|class|grade|month|quarter|semester|trimester|group)\s*(name|no\.?|number)?\s*$", Any)]

@@ -27,7 +27,7 @@ internal static partial class SheetTalk
 
         // What comes next stands in the first row.
         var below = cells.Except(talk).ToList();
-        var up = below.Min(x => x.Row) - 1;
+        var up = below.Select(x => x.Row).DefaultIfEmpty(1).Min() - 1;
         return [.. below.Select(x => x with { Row = x.Row - up })];
     }
 

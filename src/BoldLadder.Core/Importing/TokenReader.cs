@@ -164,6 +164,9 @@ internal sealed class TokenReader(CorrespondenceTable table, SchoolWords words)
 
     public IEnumerable<Correspondence> Segments(string word) => words.Find(word) is { } found ? found.Readings.SelectMany(x => x.Segments).Select(x => x.Correspondence) : [];
 
+    /// <summary>True for a sound by its own name and other letters that often say it: <i>ee</i> and <i>ea</i>, <i>or</i> and <i>aw</i>.</summary>
+    public bool IsSpelt(string sound, string letters) => letters != sound && !(letters is [var only] && IsVowel(only)) && Sound.TryParse(sound, out var said, out _) && table.For(letters).Any(x => x.Cost < RareCost && (x.Correspondence.Sound == said || (sound, x.Correspondence.Sound.Key) is ("or", "aw")));
+
     /// <summary>The letters that a remark is, where it is letters and no word: <i>ay</i>, <i>a-e</i>; null for anything else.</summary>
     public string? SpelledIn(string text) => Split(text, false) ?? (LettersOnly(text) is { } letters && Known(letters) && !(letters.Length > 2 && IsWord(letters)) ? letters : null);
 

@@ -32,6 +32,10 @@ public class PlainSheetTests
     [InlineData("• he\n• she", "!he !she")]
     [InlineData("he\nshe", "!he !she")]
     [InlineData("m the", "!the m:m")]
+    [InlineData("ee (ea)", "ea:ee")]
+    [InlineData("j (dge)", "dge:j")]
+    [InlineData("ea (ee)", "ea:ee")]
+    [InlineData("ph (f)", "ph:f")]
     [InlineData("sh\nship", "sh:sh")] // below its letters their word
     [InlineData("a - e", "a_e:ai")]
     [InlineData("ph - f", "")] // what ph says, or another letter: kept as it stands
@@ -94,6 +98,15 @@ public class PlainSheetTests
         Assert.Equal(["m:m", "d:d", "t:t", "i:i"], read.Rungs.SelectMany(Gives));
         Assert.Equal("A1 NotRead", string.Join(", ", read.LeftOut.Select(x => $"{x.Source.Cell} {x.Reason}")));
     }
+
+    [Fact]
+    public void Of_a_sheet_that_only_talks_nothing_is_taught_and_all_of_it_is_said() =>
+        Assert.Equal(6, All(["Key: green = taught"], ["Key: amber = again"], ["Key: red = not yet"], ["Key: blue = checked"], ["Total", "24"]).LeftOut.Count);
+
+    [Theory]
+    [InlineData("Week 1 - set 2")]
+    [InlineData("Week 1 - 4 sounds")]
+    public void What_stands_behind_a_week_is_a_date_only_with_its_month(string week) => Assert.DoesNotContain("(", PlainCells.Text(week), StringComparison.Ordinal);
 
     [Theory]
     [InlineData("Tricky words: the, to")]

@@ -117,7 +117,8 @@ public partial class SchoolSheetsTests
         ["weeks in their order"] = (_, cells) => Weeks(cells, n => $"{n}{(n is 1 or 21 or 31 ? "st" : n is 2 or 22 or 32 ? "nd" : n is 3 or 23 or 33 ? "rd" : "th")} week"),
         ["weeks with their first day"] = (_, cells) => Weeks(cells, n => $"Week {n}\nw/b {new DateOnly(2026, 9, 7).AddDays((7 * n) - 7):dd/MM/yy}"),
         ["weeks with a dash and their first day"] = (_, cells) => Weeks(cells, n => $"Week {n} - {new DateOnly(2026, 9, 7).AddDays((7 * n) - 7):dd.MM}"),
-        ["seasons by their first letters"] = (_, cells) => cells.Any(x => Season().IsMatch(x.Text)) ? cells.Select(x => x with { Text = Season().Replace(x.Text, "${first}") }) : null,
+        // Sum alone, beside neither of the others, is a total.
+        ["seasons by their first letters"] = (_, cells) => cells.Any(x => Season().Match(x.Text) is { Success: true } season && season.Groups["first"].Value != "Sum") ? cells.Select(x => x with { Text = Season().Replace(x.Text, "${first}") }) : null,
         ["bullets before words by heart"] = (written, cells) => ByHeart(written, cells, x => "• " + x.Replace(", ", "\n• ", StringComparison.Ordinal)),
         ["words by heart below each other"] = (written, cells) => ByHeart(written, cells, x => x.Replace(", ", "\n", StringComparison.Ordinal)),
         ["numbers before words by heart"] = (written, cells) => ByHeart(written, cells, x => string.Join('\n', x.Split(", ").Select((t, at) => $"{at + 1}. {t}"))),
