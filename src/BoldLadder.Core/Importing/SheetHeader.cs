@@ -16,7 +16,8 @@ internal static class SheetHeader
         return rows.Take(SheetDirection.LastHeaderRow).Where(row => Named(row, rows, reader) is var named && (named >= Math.Min(2, widest) || (row == first && (HeadsNumbers(row, rows, reader) || HeadsParts(row, rows, reader))))
             // In the first row of several, two that are known head the others with them.
             && (named * 2 >= row.Count || (row == first && row.All(x => x.Text.Trim().Length > 2 && !reader.LooksLikePart(x.Text))))
-            // Review | the | review, below rows of letters, is the last of them.
+            // Review | the | review, below rows of letters, is the last of them; and what is below all heads nothing.
+            && (row != rows[^1] || rows.Count == 1)
             && rows.Count(x => x[0].Row < row[0].Row && x.Count > 1 && x.All(c => reader.LooksLikePart(c.Text))) < RowsOfLetters
             && row.All(x => x.Text.Length > 1 || x.Text is "#") && !row.Any(x => SheetWords.IsWeek(x.Text))
             // Fri 8 Jan | reading | reading is one of the days.

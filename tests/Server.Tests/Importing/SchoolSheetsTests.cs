@@ -76,7 +76,13 @@ public partial class SchoolSheetsTests
 
     public static TheoryData<string> Changes => [.. Changed.Keys];
 
-    // What makes no difference to what is taught: each on fifty of the sheets that it can be made on, or on one in twelve where that is more.
+    private static readonly HashSet<string> Usual =
+    [
+        "a title", "notes", "who teaches", "empty rows and columns before it", "empty rows between", "who keeps it, below", "spaces of another kind", "colons behind headings",
+        "letters below each other", "dots between letters", "nothing but spaces between letters", "full stops behind letters", "columns the other way round",
+    ];
+
+    // What makes no difference to what is taught: each on fifty of the sheets that it can be made on, or on one in twelve where that is more; on one in three what is met most.
     private static readonly Dictionary<string, Func<WrittenSheet, IReadOnlyList<SheetCell>, IEnumerable<SheetCell>?>> Changed = new()
     {
         ["a title"] = (_, cells) => cells.Select(x => x with { Row = x.Row + 3 }).Prepend(new SheetCell(2, 1, "Reception phonics plan")).Prepend(new SheetCell(1, 1, "Harbour Lane Primary School")),
@@ -170,10 +176,10 @@ public partial class SchoolSheetsTests
     public void What_makes_no_difference_to_a_reader_makes_none_here(string change)
     {
         var able = WrittenSheet.Names.Select(x => (Name: x, Written: Bring(x).Written, Only: OnlySheet(x))).Where(x => x.Only is not null).Select(x => (x.Name, x.Written, Only: x.Only!, Cells: Changed[change](x.Written, x.Only!.Cells)?.ToList())).Where(x => x.Cells is not null).ToList();
-        var step = Math.Clamp(able.Count / 50, 1, 12);
+        var step = Math.Clamp(able.Count / 50, 1, Usual.Contains(change) ? 3 : 12);
         var some = able.Where((_, at) => at % step == change.Length % step).ToList();
         var told = some.Where(x => !Said(Bring(x.Name).Imported).SequenceEqual(Said(Read(x.Written, [x.Only with { Cells = x.Cells! }])))).Select(x => x.Name).ToList();
-        Assert.True(some.Count >= 40 && told.Count * 100 <= some.Count, $"{told.Count} of {some.Count}: {string.Join(", ", told)}");
+        Assert.True(some.Count >= 50 && told.Count * 100 <= some.Count, $"{told.Count} of {some.Count}: {string.Join(", ", told)}");
 
         // The days of a week that stand side by side come the other way round with their columns.
         IEnumerable<string> Said(ImportedLadder x) => x.Rungs.Select(r => string.Join(' ', Tokens(r, x).Order(StringComparer.Ordinal))) is var rungs && change.StartsWith("columns", StringComparison.Ordinal)
