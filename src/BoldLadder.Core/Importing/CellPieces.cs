@@ -13,7 +13,7 @@ internal static class CellPieces
         for (var i = 0; i < text.Length; i++)
         {
             depth += text[i] is '(' or '[' ? 1 : text[i] is ')' or ']' ? -1 : 0;
-            if (depth <= 0 && And().Match(text, i) is { Success: true } and && and.Index == i)
+            if (depth <= 0 && And.Match(text, i) is { Success: true } and && and.Index == i)
             {
                 pieces.Add((text[from..i], joined));
                 (from, joined) = (i + and.Length, true);
@@ -40,6 +40,6 @@ internal static class CellPieces
             return false;
         }
 
-        return !Sounded().Matches(text).Any(x => x.Index <= at && at < x.Index + x.Length);
+        return !Sounded.Matches(text).Any(x => x.Index <= at && at < x.Index + x.Length);
     }
 }

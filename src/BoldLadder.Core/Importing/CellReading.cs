@@ -144,7 +144,7 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
 
     // Listening walks, rhymes, body sounds; rhyme and rhythm; first letters: what is done, and no words to be learnt.
     private bool IsTalk(IReadOnlyList<WrittenPart> parts, string text) => parts.Any(x => x.Kind == WrittenKind.Word) && parts.All(x => x.Kind is WrittenKind.Word or WrittenKind.Kept && x.Words.Count == 0)
-        && (PartPatterns.WhatIsDone().IsMatch(text) || parts.Any(x => x.Kind == WrittenKind.Kept && x.Letters.Contains(' ', StringComparison.Ordinal)) || PartPatterns.OfLetters().IsMatch(text)
+        && (PartPatterns.WhatIsDone.IsMatch(text) || parts.Any(x => x.Kind == WrittenKind.Kept && x.Letters.Contains(' ', StringComparison.Ordinal)) || PartPatterns.OfLetters.IsMatch(text)
             || parts.Where(x => x.Kind == WrittenKind.Word).All(x => x.Letters.Length > 3 && !reader.IsLearntByHeart(x.Letters)));
 
     private bool IsDayOff(string text) =>
@@ -200,6 +200,6 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
 
     /// <summary>The tricky words of a cell, a label before them and remarks left away.</summary>
     public static List<string> TrickyIn(string text) => [.. text.Split('\n')
-        .Select(x => SheetWords.Labelled(x) is var (_, rest) ? rest : PartPatterns.ToLearn().Replace(x, "")).Select(PartReader.WithoutBrackets).Where(x => LessonWords.LessonOf(x) is null || x.Split(',').All(w => !w.Trim().Contains(' ', StringComparison.Ordinal)))
+        .Select(x => SheetWords.Labelled(x) is var (_, rest) ? rest : PartPatterns.ToLearn.Replace(x, "")).Select(PartReader.WithoutBrackets).Where(x => LessonWords.LessonOf(x) is null || x.Split(',').All(w => !w.Trim().Contains(' ', StringComparison.Ordinal)))
         .SelectMany(PartReader.TrickyIn)];
 }

@@ -48,7 +48,7 @@ internal static class ColumnDoubts
         }
 
         // Times, ticks and talk are seen to be that, and so is how a sound is called (long a); what stands alone is what is taught; words that show their row are its words.
-        if (parts.Count == 0 || letters + listed < 0.6 || contents.IsShown(x, 1, parts, FewLetters) || ColumnContents.Share(texts, PartPatterns.Manner().IsMatch) >= 0.3
+        if (parts.Count == 0 || letters + listed < 0.6 || contents.IsShown(x, 1, parts, FewLetters) || ColumnContents.Share(texts, PartPatterns.Manner.IsMatch) >= 0.3
             || SettledColumns.GoesOver(x, all, contents) || texts.TrueForAll(t => t.StartsWith('/')) || texts.Distinct().Count() * 2 <= texts.Count
             || ColumnContents.Mostly(texts, t => SheetWords.IsOrdinal(t) || SheetWords.IsSection(t) || SheetWords.IsWeek(t)))
         {

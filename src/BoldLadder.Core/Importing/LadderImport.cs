@@ -52,11 +52,11 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
     }
 
     private static IEnumerable<SheetCell> Seen(Sheet sheet) => sheet.Cells.Where(x => !x.Hidden && !x.Struck && x.Text.Trim().Length > 0 && !NoValue(x.Text))
-        .Select(x => PartPatterns.LeadingPictures().Replace(PlainCells.Text(x.Text), "") is var text && text != x.Text ? x with { Text = text } : x);
+        .Select(x => PartPatterns.LeadingPictures.Replace(PlainCells.Text(x.Text), "") is var text && text != x.Text ? x with { Text = text } : x);
 
     private static bool NoValue(string text) => text.StartsWith('#') && text.Length > 2 && char.IsAsciiLetterUpper(text[1]) && text.TrimEnd('!', '?').All(x => x is '#' or '/' || char.IsAsciiLetterUpper(x) || char.IsDigit(x));
 
     // Its letters are small ones: the i too, and no other stands alone as a capital.
-    private static bool HasSmallLetters(List<WrittenRung> rungs) => rungs.Exists(x => x.Parts.Exists(p => p.Letters == "i") && x.Sources.Exists(s => PartPatterns.SmallI().IsMatch(s.Text)))
+    private static bool HasSmallLetters(List<WrittenRung> rungs) => rungs.Exists(x => x.Parts.Exists(p => p.Letters == "i") && x.Sources.Exists(s => PartPatterns.SmallI.IsMatch(s.Text)))
         && !rungs.Exists(x => x.Sources.Exists(s => s.Text.Trim() is [>= 'A' and <= 'Z' and not 'I']));
 }

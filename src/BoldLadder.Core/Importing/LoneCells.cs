@@ -128,7 +128,7 @@ internal sealed class LoneCells(SheetLayout layout, PartReader reader, SchoolWor
             return true;
         }
 
-        if (text.Length <= LongestHeading && !PartPatterns.Intro().IsMatch(text) && (role != ColumnRole.Notes || !wide || cell.Cell.Columns > 1 || cell.Column == layout.Columns[0].Column) && role != ColumnRole.LeftOut && !text.EndsWith('.'))
+        if (text.Length <= LongestHeading && !PartPatterns.Intro.IsMatch(text) && (role != ColumnRole.Notes || !wide || cell.Cell.Columns > 1 || cell.Column == layout.Columns[0].Column) && role != ColumnRole.LeftOut && !text.EndsWith('.'))
         {
             at.Enter(text);
             return true;

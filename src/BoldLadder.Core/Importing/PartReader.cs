@@ -30,10 +30,10 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
             return text.Length == 0 ? [] : [WrittenPart.Plain(WrittenKind.Kept, text)];
         }
 
-        text = SoundsInRow().Match(text) is { Success: true } row ? string.Join(", ", row.Groups["sound"].Captures.Select(x => x.Value)) : text;
+        text = SoundsInRow.Match(text) is { Success: true } row ? string.Join(", ", row.Groups["sound"].Captures.Select(x => x.Value)) : text;
 
         // Days of the week: a heading of words, and none of them to be learnt by heart.
-        if (SheetWords.NamesHalf(text) || OfThe().IsMatch(text))
+        if (SheetWords.NamesHalf(text) || OfThe.IsMatch(text))
         {
             return [WrittenPart.Plain(WrittenKind.Kept, text)];
         }
@@ -43,16 +43,16 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
             return learnt;
         }
 
-        text = WithSoundAndWord().Replace(Told(text) ?? text, "${letters} /${sound}/ (${word})");
+        text = WithSoundAndWord.Replace(Told(text) ?? text, "${letters} /${sound}/ (${word})");
         // I can hear the first sound: of letters, and names none.
-        if (Intro().Match(text) is { Success: true } intro && text[intro.Length..] is var told && SpokenOf().IsMatch(told) && Read(told, column).All(x => x.Kind is WrittenKind.Word or WrittenKind.Kept))
+        if (Intro.Match(text) is { Success: true } intro && text[intro.Length..] is var told && SpokenOf.IsMatch(told) && Read(told, column).All(x => x.Kind is WrittenKind.Word or WrittenKind.Kept))
         {
             return [WrittenPart.Plain(WrittenKind.Kept, text)];
         }
 
-        text = KindAhead().Replace(Intro().Replace(text, ""), "");
+        text = KindAhead.Replace(Intro.Replace(text, ""), "");
         text = SaidSounds.InStrokes(text, _token);
-        text = WithItsWord().Replace(text, x => x.Groups["letters"].Value.ToLowerInvariant() is var letters && _token.Segments(x.Groups["word"].Value.ToLowerInvariant()).Any(s => s.Grapheme.Text == letters)
+        text = WithItsWord.Replace(text, x => x.Groups["letters"].Value.ToLowerInvariant() is var letters && _token.Segments(x.Groups["word"].Value.ToLowerInvariant()).Any(s => s.Grapheme.Text == letters)
             ? $"{letters} ({x.Groups["word"].Value})" : x.Value);
         // What is said in brackets beside letters is a remark: i, t, m (plus revision).
         if (LessonWords.LessonOf(text) is { } lesson && !(LessonWords.LessonOf(WithoutBrackets(text)) is null && Read(WithoutBrackets(text), column).Any(x => x.Kind is WrittenKind.Grapheme or WrittenKind.Ending)))
@@ -61,18 +61,18 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         }
 
         // Reading dog, mad, nod: words that are made of what is known; reading the, to is learning them.
-        if (ReadingWords().Match(text) is { Success: true } practised && !AreLearntByHeart(practised.Groups["rest"].Value))
+        if (ReadingWords.Match(text) is { Success: true } practised && !AreLearntByHeart(practised.Groups["rest"].Value))
         {
             return [WrittenPart.Plain(WrittenKind.Lesson, text) with { Lesson = RungKind.Consolidation }];
         }
 
-        if (NamedTogether().Match(text) is { Success: true } together && CellPieces.Of(together.Groups["list"].Value).TrueForAll(x => _token.IsCluster(x.Text.Trim('-').ToLowerInvariant())))
+        if (NamedTogether.Match(text) is { Success: true } together && CellPieces.Of(together.Groups["list"].Value).TrueForAll(x => _token.IsCluster(x.Text.Trim('-').ToLowerInvariant())))
         {
             (text, column) = (together.Groups["list"].Value.Replace("-", "", StringComparison.Ordinal), ColumnRole.Clusters);
         }
         else if (LessonWords.StructuresOf(text) is { Count: > 0 } structures)
         {
-            return [.. structures.Select(x => WrittenPart.Plain(WrittenKind.Structure, text) with { Structure = x, Words = WordsIn(Brackets().Match(text).Groups["in"].Value) })];
+            return [.. structures.Select(x => WrittenPart.Plain(WrittenKind.Structure, text) with { Structure = x, Words = WordsIn(Brackets.Match(text).Groups["in"].Value) })];
         }
 
         // A sound named before a list holds for all of it: "/ee/: ea, ey" or "long a: ai, ay".
@@ -95,13 +95,13 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
     }
 
     /// <summary>The words of a cell that holds words and nothing else.</summary>
-    public static IReadOnlyList<string> WordsIn(string text) => [.. Letters().Matches(Plainer(text)).Select(x => x.Value.Trim('\'', '-').ToLowerInvariant()).Where(x => x.Length > 0)];
+    public static IReadOnlyList<string> WordsIn(string text) => [.. Letters.Matches(Plainer(text)).Select(x => x.Value.Trim('\'', '-').ToLowerInvariant()).Where(x => x.Length > 0)];
 
     /// <summary>A cell without the remarks in brackets.</summary>
-    public static string WithoutBrackets(string text) => Brackets().Replace(text, " ");
+    public static string WithoutBrackets(string text) => Brackets.Replace(text, " ");
 
     /// <summary>The words of a cell of tricky words, as they are written in a sentence; what stands in brackets is a remark.</summary>
-    public static IEnumerable<string> TrickyIn(string text) => Letters().Matches(LastAnd().Replace(Brackets().Replace(Plainer(text), " "), ", ${last}")).Select(x => x.Value.Trim('-', '\''))
+    public static IEnumerable<string> TrickyIn(string text) => Letters.Matches(LastAnd.Replace(Brackets.Replace(Plainer(text), " "), ", ${last}")).Select(x => x.Value.Trim('-', '\''))
         .Where(x => x.Length > 0 && !x.Contains('-', StringComparison.Ordinal)).Select(x => x == "I" || x.StartsWith("I'", StringComparison.Ordinal) ? x : x.ToLowerInvariant());
 
     /// <summary>True for one of the commonest words of all that its letters, said as they are met first, do not make.</summary>
@@ -120,41 +120,41 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
     {
         text = text.Replace('’', '\'').Replace('‘', '\'').Replace('“', '"').Replace('”', '"').Replace('‑', '-').Replace('−', '-')
             .Replace("q(u)", "qu", StringComparison.OrdinalIgnoreCase).Replace('＿', '_').Replace('／', '/');
-        text = EndsIn().Replace(WhatTakesIt().Replace(Neighbours().Replace(WhereAhead().Replace(text, "${letters}"), " "), ""), x => x.Groups["dash"].Success ? "ending " : "final ");
-        text = VowelWith().Replace(SaidSounds.WithLengths(text), "${vowel}, ");
-        text = VowelOfVce().Replace(text, x => string.Join(", ", x.Groups["vowel"].Captures.Select(v => $"{v.Value}_e")));
-        text = Doubled().Replace(text, x => string.Join(", ", x.Groups["letter"].Captures.Select(c => c.Value + c.Value)));
-        text = Adding().Replace(text, x => string.Join(", ", x.Groups["ending"].Captures.Select(e => "-" + e.Value.ToLowerInvariant())));
-        text = (ArrowsBetween().Match(text) is { Success: true } arrows ? arrows : NumberedInRow().Match(text)) is { Success: true } row ? string.Join(", ", row.Groups["part"].Captures.Select(x => x.Value)) : PlusE().Replace(text.Trim(), "${first}e");
-        text = BothManners().Replace(text, " both ");
-        return Spaces().Replace(Symbols().Replace(BracketEnd().Replace(Bullet().Replace(text, ""), "), "), " "), " ").Trim(' ', '.', ';', ',', '~', '*');
+        text = EndsIn.Replace(WhatTakesIt.Replace(Neighbours.Replace(WhereAhead.Replace(text, "${letters}"), " "), ""), x => x.Groups["dash"].Success ? "ending " : "final ");
+        text = VowelWith.Replace(SaidSounds.WithLengths(text), "${vowel}, ");
+        text = VowelOfVce.Replace(text, x => string.Join(", ", x.Groups["vowel"].Captures.Select(v => $"{v.Value}_e")));
+        text = Doubled.Replace(text, x => string.Join(", ", x.Groups["letter"].Captures.Select(c => c.Value + c.Value)));
+        text = Adding.Replace(text, x => string.Join(", ", x.Groups["ending"].Captures.Select(e => "-" + e.Value.ToLowerInvariant())));
+        text = (ArrowsBetween.Match(text) is { Success: true } arrows ? arrows : NumberedInRow.Match(text)) is { Success: true } row ? string.Join(", ", row.Groups["part"].Captures.Select(x => x.Value)) : PlusE.Replace(text.Trim(), "${first}e");
+        text = BothManners.Replace(text, " both ");
+        return Spaces.Replace(Symbols.Replace(BracketEnd.Replace(Bullet.Replace(text, ""), "), "), " "), " ").Trim(' ', '.', ';', ',', '~', '*');
     }
 
     // "Magic e (a_e, i_e)", "bossy r: ar, or": what is said before a list of letters is talk of it, and no letters of its own.
     private (string Sound, string After)? Listed(string text)
     {
         // Nothing but spaces may stand between them: magic e: a_e i_e.
-        var match = ListAfterTalk().Match(text);
+        var match = ListAfterTalk.Match(text);
         if (match.Success && match.Groups["list"].Value.Split(' ', StringSplitOptions.RemoveEmptyEntries) is { Length: > 1 } spaced && spaced.All(x => TokenReader.Split(x, false) is not null || (TokenReader.LettersOnly(x) == x && _token.Known(x) && !_token.IsWord(x))))
         {
             return ("", string.Join(", ", spaced));
         }
 
-        return match.Success && CellPieces.Of(match.Groups["list"].Value) is { Count: > 0 } pieces && (pieces.Count > 1 || match.Groups["long"].Success || KindOfLetters().IsMatch(match.Groups["talk"].Value) || TokenReader.Split(pieces[0].Text, false) is not null) && pieces.TrueForAll(x => IsLetters(x.Text)) && (KindOfLetters().IsMatch(match.Groups["talk"].Value) || pieces.Exists(x => !_token.IsWord(x.Text)))
-            ? (Manner().Match(match.Groups["talk"].Value) is { Success: true, Value: var manner } ? manner : "", match.Groups["list"].Value)
-            : ListAfterColon().Match(text) is { Success: true } said && !_token.Known(said.Groups["talk"].Value.ToLowerInvariant()) && CellPieces.Of(said.Groups["list"].Value) is { Count: > 1 } listed && listed.TrueForAll(x => IsLetters(x.Text))
+        return match.Success && CellPieces.Of(match.Groups["list"].Value) is { Count: > 0 } pieces && (pieces.Count > 1 || match.Groups["long"].Success || KindOfLetters.IsMatch(match.Groups["talk"].Value) || TokenReader.Split(pieces[0].Text, false) is not null) && pieces.TrueForAll(x => IsLetters(x.Text)) && (KindOfLetters.IsMatch(match.Groups["talk"].Value) || pieces.Exists(x => !_token.IsWord(x.Text)))
+            ? (Manner.Match(match.Groups["talk"].Value) is { Success: true, Value: var manner } ? manner : "", match.Groups["list"].Value)
+            : ListAfterColon.Match(text) is { Success: true } said && !_token.Known(said.Groups["talk"].Value.ToLowerInvariant()) && CellPieces.Of(said.Groups["list"].Value) is { Count: > 1 } listed && listed.TrueForAll(x => IsLetters(x.Text))
                 && listed.Count(x => x.Text.Length > 1 && _token.IsWord(x.Text)) * 2 < listed.Count ? ("", said.Groups["list"].Value) : null;
     }
 
     // The letters of a sentence, without what is said before and behind them; null for anything else.
-    private string? Told(string text) => ListInTalk().Match(text) is { Success: true } match && match.Groups["talk"].Captures is { Count: > 0 } talk && LessonWords.LessonOf(text) is null && talk.All(x => x.Value.Split(' ', StringSplitOptions.RemoveEmptyEntries).All(w => _token.IsWord(w.ToLowerInvariant())))
+    private string? Told(string text) => ListInTalk.Match(text) is { Success: true } match && match.Groups["talk"].Captures is { Count: > 0 } talk && LessonWords.LessonOf(text) is null && talk.All(x => x.Value.Split(' ', StringSplitOptions.RemoveEmptyEntries).All(w => _token.IsWord(w.ToLowerInvariant())))
         && CellPieces.Of(match.Groups["list"].Value) is { Count: > 1 } pieces && pieces.TrueForAll(x => _token.Known(WithoutBrackets(x.Text).Trim())) && pieces.Count(x => x.Text.Length > 1 && _token.IsWord(x.Text)) * 2 < pieces.Count ? match.Groups["list"].Value : null;
 
     private bool IsLetters(string text) => TokenReader.Split(text, false) is not null || (TokenReader.LettersOnly(text) is { } letters && (_token.Known(letters) || _token.IsCluster(letters)));
 
     private (string Sound, string After) SoundAhead(string text)
     {
-        var match = Ahead().Match(text);
+        var match = Ahead.Match(text);
         // "/ai/ - rain": what stands behind it is its word, and no spelling of it.
         return match.Success && !(match.Groups["rest"].Value.Trim() is var rest && _token.IsWord(rest) && !_token.Known(rest)) && (match.Groups["rest"].Value.Contains(',', StringComparison.Ordinal) || match.Groups["rest"].Value.Contains(' ', StringComparison.Ordinal)
                 || match.Groups["mark"].Success || match.Groups["long"].Success)
@@ -173,7 +173,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         }
 
         // "T - crisp, no 'tuh'": what is quoted is no word and no letters, but how it is said wrongly.
-        if (tokens.Length > 1 && Quotes().Matches(piece).Any(x => x.Groups["in"].Value is var quoted && !_token.IsWord(quoted) && !_token.Known(quoted.ToLowerInvariant())))
+        if (tokens.Length > 1 && Quotes.Matches(piece).Any(x => x.Groups["in"].Value is var quoted && !_token.IsWord(quoted) && !_token.Known(quoted.ToLowerInvariant())))
         {
             return true;
         }
@@ -186,7 +186,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
     {
         var (sounds, named) = (new List<string>(), new List<string>());
         var (both, place) = (false, WrittenPlace.Anywhere);
-        piece = Numbered().Match(piece) is { Success: true } numbered && _token.Known(numbered.Groups["letters"].Value.ToLowerInvariant()) ? numbered.Groups["letters"].Value : piece;
+        piece = Numbered.Match(piece) is { Success: true } numbered && _token.Known(numbered.Groups["letters"].Value.ToLowerInvariant()) ? numbered.Groups["letters"].Value : piece;
 
         // The I to no, with nothing but spaces between: as long a list of nothing but words that are told is no talk.
         if (column is ColumnRole.Parts or ColumnRole.TrickyWords && piece.Split(' ') is { Length: >= ToldInRow and <= 12 } told && !told.Contains("in") && told.All(x => x == "I" || (x.All(char.IsAsciiLetterLower) && IsLearntByHeart(x) && !(x.Length == 1 && x != "a"))) && told.Count(x => x == "I" || IsToldWhole(x)) > 1)
@@ -194,18 +194,18 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
             return [.. told.Select(x => WrittenPart.Plain(WrittenKind.Word, x.ToLowerInvariant()))];
         }
 
-        var isSplit = SplitWord().IsMatch(piece);
-        var asEnding = column == ColumnRole.Endings || EndingWord().IsMatch(piece);
-        var main = Sounded().Replace(LeadingQuote().Replace(piece, "${in} "), x => { sounds.Add(x.Groups["in"].Value); return " "; });
+        var isSplit = SplitWord.IsMatch(piece);
+        var asEnding = column == ColumnRole.Endings || EndingWord.IsMatch(piece);
+        var main = Sounded.Replace(LeadingQuote.Replace(piece, "${in} "), x => { sounds.Add(x.Groups["in"].Value); return " "; });
 
         // "/ai/ (ay)", "long i (i_e)", "ee (ea)": the sound, and the letters for it.
-        if (Brackets().Match(main) is { Success: true } bracket && WithoutBrackets(main).Trim() is var said && (said.Length == 0 ? sounds : IsManner().IsMatch(said) || _token.IsSpelt(said, bracket.Groups["in"].Value) ? [said] : []) is [_] called && _token.SpelledIn(bracket.Groups["in"].Value) is { } spelling)
+        if (Brackets.Match(main) is { Success: true } bracket && WithoutBrackets(main).Trim() is var said && (said.Length == 0 ? sounds : IsManner.IsMatch(said) || _token.IsSpelt(said, bracket.Groups["in"].Value) ? [said] : []) is [_] called && _token.SpelledIn(bracket.Groups["in"].Value) is { } spelling)
         {
             return [new WrittenPart(WrittenKind.Grapheme, spelling, called, [], both, place)];
         }
 
-        main = Brackets().Replace(main, x => { Hint(x.Groups["in"].Value); return " "; });
-        main = Quotes().Replace(main, x =>
+        main = Brackets.Replace(main, x => { Hint(x.Groups["in"].Value); return " "; });
+        main = Quotes.Replace(main, x =>
         {
             // What is quoted is the letters themselves, or the word that shows them.
             var quoted = x.Groups["in"].Value.Trim();
@@ -217,7 +217,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
             named.AddRange(WordsIn(quoted));
             return " ";
         });
-        var asIn = AsIn().Match(main);
+        var asIn = AsIn.Match(main);
         if (asIn.Success && (named.Count == 0 || asIn.Groups["said"].Success))
         {
             var before = named.Count;
@@ -232,8 +232,8 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         }
 
         Hint(main, onlyMarks: true);
-        main = sounds.Count > 0 ? SaysSound().Replace(main, " ") : main;
-        var cleaned = LooseDash().Replace(Spaces().Replace(Noise().Replace(main, " "), " ").Trim(' ', ':', '=', '→', '"'), "");
+        main = sounds.Count > 0 ? SaysSound.Replace(main, " ") : main;
+        var cleaned = LooseDash.Replace(Spaces.Replace(Noise.Replace(main, " "), " ").Trim(' ', ':', '=', '→', '"'), "");
 
         // A word that is only noise beside letters is itself when it stands alone: the, end, at.
         main = cleaned.Length == 0 && _token.IsWord(main.Trim()) && sounds.Count + named.Count == 0 ? main.Trim() : cleaned;
@@ -257,7 +257,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
             }
 
             // "The" and "said" in quotes and nothing beside them are words to learn.
-            return sounds.Count == 0 && named.Count > 0 && Quotes().IsMatch(piece) && !Brackets().IsMatch(piece) ? [.. named.Select(x => WrittenPart.Plain(WrittenKind.Word, x))] : [.. _token.OfIpa(sounds, named, both, place)];
+            return sounds.Count == 0 && named.Count > 0 && Quotes.IsMatch(piece) && !Brackets.IsMatch(piece) ? [.. named.Select(x => WrittenPart.Plain(WrittenKind.Word, x))] : [.. _token.OfIpa(sounds, named, both, place)];
         }
 
         if (TokenReader.Split(main, isSplit) is { } split)
@@ -265,7 +265,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
             return [new WrittenPart(WrittenKind.Grapheme, split, sounds, named, both, place)];
         }
 
-        if (Capitals().IsMatch(piece))
+        if (Capitals.IsMatch(piece))
         {
             return [PrintWords.In(piece) is { Count: > 0 } print ? WrittenPart.Plain(WrittenKind.Print, piece) with { Print = print } : WrittenPart.Plain(WrittenKind.Kept, piece) with { IsTaught = true }];
         }
@@ -287,7 +287,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
             return [_token.One(tokens[0], sounds, [.. named, .. tokens.Skip(1).Select(x => x.ToLowerInvariant())], both, place, asEnding, column)];
         }
 
-        if (tokens.Length <= MostTokens && tokens.All(x => TokenReader.LettersOnly(x) is { } t && (TokenReader.Split(x, false) is not null || _token.Known(t) || _token.IsCluster(t) || asEnding || WordForm().IsMatch(x) || Endings.All.Contains(t))))
+        if (tokens.Length <= MostTokens && tokens.All(x => TokenReader.LettersOnly(x) is { } t && (TokenReader.Split(x, false) is not null || _token.Known(t) || _token.IsCluster(t) || asEnding || WordForm.IsMatch(x) || Endings.All.Contains(t))))
         {
             // "oa ow (snow)": the word shows one of them, and says nothing of the other.
             List<string> Showing(string token) => [.. named.Where(w => _token.Shows(w, TokenReader.Split(token, false) ?? TokenReader.LettersOnly(token)!))];
@@ -316,22 +316,22 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
 
         void Hint(string hint, bool onlyMarks = false)
         {
-            both |= BothWord().IsMatch(hint);
-            place = LastWord().IsMatch(hint) ? WrittenPlace.Last : FirstWord().IsMatch(hint) ? WrittenPlace.First : place;
-            sounds.AddRange(Manner().Matches(hint).Select(x => Spaces().Replace(x.Value.ToLowerInvariant(), " ")));
+            both |= BothWord.IsMatch(hint);
+            place = LastWord.IsMatch(hint) ? WrittenPlace.Last : FirstWord.IsMatch(hint) ? WrittenPlace.First : place;
+            sounds.AddRange(Manner.Matches(hint).Select(x => Spaces.Replace(x.Value.ToLowerInvariant(), " ")));
             if (!onlyMarks)
             {
-                sounds.AddRange(Sounded().Matches(hint).Select(x => x.Groups["in"].Value));
+                sounds.AddRange(Sounded.Matches(hint).Select(x => x.Groups["in"].Value));
                 hint = LessonWords.LessonOf(hint) is null ? hint : "";
-                sounds.AddRange(Phonetic().Matches(hint).Select(x => x.Value).Where(x => !sounds.Contains(x)));
-                var left = Phonetic().Replace(Sounded().Replace(HintNoise().Replace(Manner().Replace(hint, " "), " "), " "), " ");
-                var shown = WordsIn(left).Where(x => !BothWord().IsMatch(x)).ToList();
+                sounds.AddRange(Phonetic.Matches(hint).Select(x => x.Value).Where(x => !sounds.Contains(x)));
+                var left = Phonetic.Replace(Sounded.Replace(HintNoise.Replace(Manner.Replace(hint, " "), " "), " "), " ");
+                var shown = WordsIn(left).Where(x => !BothWord.IsMatch(x)).ToList();
 
                 // "Ali struggles with p": several words with one of the commonest among them, no list and no two with the letters, are said to whoever reads it.
-                shown = shown.Count > 2 && !hint.AsSpan().ContainsAny(",;/") && shown.Exists(x => words.FindWord(x) is { Rank: < Talk }) && !(LeadingLetters().Match(piece) is { Success: true, Value: var of } && shown.Count(x => x.Contains(of, StringComparison.OrdinalIgnoreCase)) > 1) ? [] : shown;
+                shown = shown.Count > 2 && !hint.AsSpan().ContainsAny(",;/") && shown.Exists(x => words.FindWord(x) is { Rank: < Talk }) && !(LeadingLetters.Match(piece) is { Success: true, Value: var of } && shown.Count(x => x.Contains(of, StringComparison.OrdinalIgnoreCase)) > 1) ? [] : shown;
 
                 // A word that is mostly talk is the example where nothing else stands: th (the).
-                foreach (var word in shown.Count == 0 && sounds.Count == 0 && !both && _token.IsWord(hint.Trim()) && (hint.Trim() is "the" or "at" or "as" or "of" or "and" or "or" or "for" or "way" or "like" || LeadingLetters().Match(piece) is { Success: true, Value: var shows } && hint.Contains(shows, StringComparison.OrdinalIgnoreCase)) ? WordsIn(hint) : shown)
+                foreach (var word in shown.Count == 0 && sounds.Count == 0 && !both && _token.IsWord(hint.Trim()) && (hint.Trim() is "the" or "at" or "as" or "of" or "and" or "or" or "for" or "way" or "like" || LeadingLetters.Match(piece) is { Success: true, Value: var shows } && hint.Contains(shows, StringComparison.OrdinalIgnoreCase)) ? WordsIn(hint) : shown)
                 {
                     // A sound may be named in brackets without slashes: "ea (ee)".
                     if (shown.Count == 1 && word.Length <= 3 && words.FindWord(word) is null && Sound.TryParse(word, out _, out _))

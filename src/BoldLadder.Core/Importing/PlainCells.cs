@@ -4,7 +4,7 @@ using System.Text.RegularExpressions;
 namespace BoldLadder.Core.Importing;
 
 /// <summary>Cells without what makes no difference to who reads them: spaces and dashes of every kind, dots between, lists and weeks however they are written, colons behind headings, empty rows above all.</summary>
-internal static partial class PlainCells
+internal static class PlainCells
 {
     /// <summary>The cells so written; each tells where it stood.</summary>
     public static IReadOnlyList<SheetCell> Of(IEnumerable<SheetCell> cells)
@@ -22,17 +22,14 @@ internal static partial class PlainCells
     public static string Text(string text) => PlainWeeks.Of(PlainLists.Of(InLine(text)));
 
     private static string InLine(string text) =>
-        Dots().Replace(WithWord().Replace(Spaces().Replace(string.Concat(text.Where(x => char.GetUnicodeCategory(x) != UnicodeCategory.Format || x == '\u200D').Select(Plain)), " "), "${letters} - ${word}"), " • ").Trim();
+        Dots.Replace(WithWord.Replace(Spaces.Replace(string.Concat(text.Where(x => char.GetUnicodeCategory(x) != UnicodeCategory.Format || x == '\u200D').Select(Plain)), " "), "${letters} - ${word}"), " • ").Trim();
 
     private static char Plain(char mark) => char.GetUnicodeCategory(mark) == UnicodeCategory.SpaceSeparator ? ' ' : mark is '\u2010' or '\u2011' ? '-' : mark is '‘' or '’' ? '\'' : mark;
 
     // A · ant: its word, and no other of a list.
-    [GeneratedRegex(@"^\s*(?<letters>[a-z]{1,3}) +[·‧∙⋅] +(?<word>\k<letters>[a-z]+)\s*$", RegexOptions.CultureInvariant)]
-    private static partial Regex WithWord();
+    private static readonly Regex WithWord = new(@"^\s*(?<letters>[a-z]{1,3}) +[·‧∙⋅] +(?<word>\k<letters>[a-z]+)\s*$", RegexOptions.CultureInvariant);
 
-    [GeneratedRegex(@" {2,}", RegexOptions.CultureInvariant)]
-    private static partial Regex Spaces();
+    private static readonly Regex Spaces = new(@" {2,}", RegexOptions.CultureInvariant);
 
-    [GeneratedRegex(@"(?<=\S) +[·‧∙⋅] +(?=\S)", RegexOptions.CultureInvariant)]
-    private static partial Regex Dots();
+    private static readonly Regex Dots = new(@"(?<=\S) +[·‧∙⋅] +(?=\S)", RegexOptions.CultureInvariant);
 }

@@ -7,7 +7,7 @@ namespace BoldLadder.Core.Importing;
 /// <i>Sounds</i>, <i>Tricky</i>, <i>Words to read</i> under every week, or under the weeks of every term; <i>Week 1: t, o, g</i>; <i>Revisit</i>, <i>Teach</i>, <i>Practise</i>, <i>Apply</i> beside
 /// the days.
 /// </summary>
-internal static partial class RowLabels
+internal static class RowLabels
 {
     private const int FewestDays = 3, FewestCounted = 4, ShortestLabel = 3;
     private const RegexOptions Any = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant;
@@ -47,20 +47,19 @@ internal static partial class RowLabels
         var (first, widest) = (cells.Min(x => x.Column), rows.Max(x => x.Count));
         var labelled = rows.Where(x => x.Count > 1 && x[0].Column == first).ToList();
         return widest == 2 && labelled.All(x => IsRole(x[0].Text)) && Repeats(labelled) ? [.. rows.SelectMany(x => Joined(x, first))]
-            : widest > 2 && labelled.Exists(x => Teaches().IsMatch(x[0].Text)) && labelled.Count(x => Around().IsMatch(x[0].Text)) >= labelled.Count(x => Teaches().IsMatch(x[0].Text))
+            : widest > 2 && labelled.Exists(x => Teaches.IsMatch(x[0].Text)) && labelled.Count(x => Around.IsMatch(x[0].Text)) >= labelled.Count(x => Teaches.IsMatch(x[0].Text))
                 ? [.. rows.SelectMany(x => Taught(sheet, x, first, left))] : cells;
     }
 
     // "1 m, o", "2 d, i", "Lesson 3 Meet a and n": lines that count themselves, without a mark behind the number. Null for any others.
     private static List<SheetCell>? Numbered(List<List<SheetCell>> rows)
     {
-        var numbers = rows.TrueForAll(x => x.Count == 1) ? rows.Select(x => Counted().Match(x[0].Text)).Where(x => x.Success).Select(x => int.Parse(x.Groups["n"].Value)).ToList() : [];
+        var numbers = rows.TrueForAll(x => x.Count == 1) ? rows.Select(x => Counted.Match(x[0].Text)).Where(x => x.Success).Select(x => int.Parse(x.Groups["n"].Value)).ToList() : [];
         return numbers.Count >= FewestCounted && numbers.Count * 10 >= rows.Count * 8 && numbers.Zip(numbers.Skip(1)).All(x => x.Second == x.First + 1)
-            ? [.. rows.Select(x => x[0] with { Text = Counted().Replace(x[0].Text, "${label}: ") })] : null;
+            ? [.. rows.Select(x => x[0] with { Text = Counted.Replace(x[0].Text, "${label}: ") })] : null;
     }
 
-    [GeneratedRegex(@"^\s*(?<label>(?:(?:lesson|session|day|step|week|wk|unit|stage|set|block)\s+)?(?<n>\d{1,3}))\s+(?=[A-Za-z])", Any)]
-    private static partial Regex Counted();
+    private static readonly Regex Counted = new(@"^\s*(?<label>(?:(?:lesson|session|day|step|week|wk|unit|stage|set|block)\s+)?(?<n>\d{1,3}))\s+(?=[A-Za-z])", Any);
 
     // "Week 2 | sounds u, s, p", and below it the days with u, s and p each in its own: the week says beforehand what its days teach.
     private static List<SheetCell> Foretold(List<List<SheetCell>> rows) => [.. rows.Where((row, at) => row is [var week, var said] && SheetWords.IsWeek(week.Text)
@@ -195,18 +194,16 @@ internal static partial class RowLabels
     // Of a day's pieces only what is taught makes a rung.
     private static IEnumerable<SheetCell> Taught(string sheet, List<SheetCell> row, int first, List<LeftOut> left)
     {
-        if (row[0].Column != first || !Around().IsMatch(row[0].Text))
+        if (row[0].Column != first || !Around.IsMatch(row[0].Text))
         {
-            return Teaches().IsMatch(row[0].Text) ? row.Skip(1) : row.Count(x => SheetWords.HeadsDay(x.Text)) >= FewestDays ? row.Where(x => !SheetWords.HeadsDay(x.Text)) : row;
+            return Teaches.IsMatch(row[0].Text) ? row.Skip(1) : row.Count(x => SheetWords.HeadsDay(x.Text)) >= FewestDays ? row.Where(x => !SheetWords.HeadsDay(x.Text)) : row;
         }
 
         left.AddRange(row.Select(x => new LeftOut(new Source(sheet, x.Address, x.Text), LeftOutReason.NotRead)));
         return [];
     }
 
-    [GeneratedRegex(@"^\s*(?:teach|taught|new|new\s+(?:sounds?|learning)|introduce)\s*:?\s*$", Any)]
-    private static partial Regex Teaches();
+    private static readonly Regex Teaches = new(@"^\s*(?:teach|taught|new|new\s+(?:sounds?|learning)|introduce)\s*:?\s*$", Any);
 
-    [GeneratedRegex(@"^\s*(?:revisit|review|revise|recall|recap|practi[sc]e|apply|application|assess|plenary|resources?|homework|read|write|games?)\s*:?\s*$", Any)]
-    private static partial Regex Around();
+    private static readonly Regex Around = new(@"^\s*(?:revisit|review|revise|recall|recap|practi[sc]e|apply|application|assess|plenary|resources?|homework|read|write|games?)\s*:?\s*$", Any);
 }

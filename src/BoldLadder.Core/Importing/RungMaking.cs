@@ -144,7 +144,7 @@ internal sealed class RungMaking(CorrespondenceTable table, SchoolWords words, S
         }
 
         // The word I, where the letter i is known or comes as a small letter.
-        if (bare && part.Letters == "i" && IsTheWordI(source.Text) && ((state.SmallI && !PartPatterns.SmallI().IsMatch(source.Text)) || state.Graphemes.Contains("i")) && written.Sound.Length == 0)
+        if (bare && part.Letters == "i" && IsTheWordI(source.Text) && ((state.SmallI && !PartPatterns.SmallI.IsMatch(source.Text)) || state.Graphemes.Contains("i")) && written.Sound.Length == 0)
         {
             made.Tricky.Add("I");
             return;

@@ -8,7 +8,7 @@ internal static class SaidSounds
     private const string Long = "āēīōū", Short = "ăĕĭŏŭ", Vowels = "aeiou";
 
     /// <summary>A vowel by itself with the mark of a dictionary, in words: <i>ă</i> is short a.</summary>
-    public static string WithLengths(string text) => LengthMarked().Replace(text, x =>
+    public static string WithLengths(string text) => LengthMarked.Replace(text, x =>
     {
         var isShort = x.Groups["short"].Success || Short.Contains(x.Value[0], StringComparison.Ordinal);
         var vowel = x.Groups["twice"].Success ? "oo" : x.Groups["plain"].Success ? x.Groups["plain"].Value : $"{Vowels[(Long + Short).IndexOf(x.Value[0], StringComparison.Ordinal) % Vowels.Length]}";
@@ -18,11 +18,11 @@ internal static class SaidSounds
     /// <summary>The sound j spelt dge; y as igh; the /v/ sound at the end of words (ve).</summary>
     public static string InStrokes(string text, TokenReader token)
     {
-        text = SpeltSo().Replace(text, x => $"/{x.Groups["sound"].Value}/: {x.Groups["rest"].Value.Replace(" or ", ", ", StringComparison.OrdinalIgnoreCase)}");
-        text = SaidAs().Replace(text, x => SoundNames.Find(x.Groups["sound"].Value, x.Groups["letters"].Value).Any() ? $"{x.Groups["letters"].Value} /{x.Groups["sound"].Value}/" : x.Value);
+        text = SpeltSo.Replace(text, x => $"/{x.Groups["sound"].Value}/: {x.Groups["rest"].Value.Replace(" or ", ", ", StringComparison.OrdinalIgnoreCase)}");
+        text = SaidAs.Replace(text, x => SoundNames.Find(x.Groups["sound"].Value, x.Groups["letters"].Value).Any() ? $"{x.Groups["letters"].Value} /{x.Groups["sound"].Value}/" : x.Value);
 
         // Letters in the brackets, and not the word that shows them.
-        return SoundThenLetters().Replace(text, x => x.Groups["rest"].Value.Split([',', '/', ' '], StringSplitOptions.RemoveEmptyEntries).All(p => token.Known(p) && !token.IsWord(p))
+        return SoundThenLetters.Replace(text, x => x.Groups["rest"].Value.Split([',', '/', ' '], StringSplitOptions.RemoveEmptyEntries).All(p => token.Known(p) && !token.IsWord(p))
             ? $"/{x.Groups["sound"].Value}/: {x.Groups["rest"].Value.Trim()}" : x.Value);
     }
 }

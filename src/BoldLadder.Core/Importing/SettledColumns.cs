@@ -14,7 +14,7 @@ internal static class SettledColumns
         bool StandsBeside(SheetColumn x, Predicate<SheetColumn> other) => Taught().Exists(y => y != x && other(y) && contents.IsBeside(x, y));
         bool IsLetters(SheetColumn x) => Share(contents.TextsOf(x), contents.Reader.LooksLikePart) >= 0.8;
         bool IsInStrokes(SheetColumn x) => contents.TextsOf(x).TrueForAll(t => t.Trim() is ['/', _, .., '/']);
-        bool IsManner(SheetColumn x) => Mostly(contents.TextsOf(x), PartPatterns.Manner().IsMatch);
+        bool IsManner(SheetColumn x) => Mostly(contents.TextsOf(x), PartPatterns.Manner.IsMatch);
 
         columns = Promoted(columns, contents);
 
@@ -30,7 +30,7 @@ internal static class SettledColumns
         columns = Taken(columns, ColumnRole.Notes, x => IsPart(x) && !IsLetters(x) && IsTalk(contents.TextsOf(x)) && StandsBeside(x, IsLetters));
 
         // So does one that names the letters beside it and what they are: short o; consonants t, p.
-        columns = [.. columns.Select(x => !x.Told && IsPart(x) && Taught().Exists(y => y != x && IsLetters(y) && contents.IsBeside(y, x) && Describes(x, y, contents)) ? x with { Role = Share(contents.TextsOf(x), PartPatterns.Manner().IsMatch) >= 0.3 ? ColumnRole.Sounds : ColumnRole.Notes } : x)];
+        columns = [.. columns.Select(x => !x.Told && IsPart(x) && Taught().Exists(y => y != x && IsLetters(y) && contents.IsBeside(y, x) && Describes(x, y, contents)) ? x with { Role = Share(contents.TextsOf(x), PartPatterns.Manner.IsMatch) >= 0.3 ? ColumnRole.Sounds : ColumnRole.Notes } : x)];
 
         // What stands beside the letters under a heading that nobody knows is said of them: known as, also says.
         columns = Taken(columns, ColumnRole.Notes, x => x.Role == ColumnRole.Parts && x.Heading.Length > 0 && !IsNamed(x) && contents.TextsOf(x).TrueForAll(t => t.StartsWith('/')) && StandsBeside(x, IsNamed));
@@ -63,10 +63,10 @@ internal static class SettledColumns
         // Sounds are said of the letters beside them; where no column stands beside them, or lists of them stand mostly alone, they are what is taught.
         var none = Taught().Count == 0;
         // /m/ m says both.
-        columns = Taken(columns, ColumnRole.Parts, x => x.Role == ColumnRole.Sounds && (none || contents.TextsOf(x).TrueForAll(t => PartPatterns.Sounded().IsMatch(t) && PartPatterns.Sounded().Replace(t, "").Any(char.IsAsciiLetter)) || (!StandsBeside(x, y => y.Heading.Length > 0) && Mostly(contents.TextsOf(x), t => contents.Reader.Read(t).Count > 1))));
+        columns = Taken(columns, ColumnRole.Parts, x => x.Role == ColumnRole.Sounds && (none || contents.TextsOf(x).TrueForAll(t => PartPatterns.Sounded.IsMatch(t) && PartPatterns.Sounded.Replace(t, "").Any(char.IsAsciiLetter)) || (!StandsBeside(x, y => y.Heading.Length > 0) && Mostly(contents.TextsOf(x), t => contents.Reader.Read(t).Count > 1))));
 
         // /ai/ as in day, beside its spellings: how a sound is called, though nothing heads it.
-        columns = Taken(columns, ColumnRole.Sounds, x => IsPart(x) && contents.TextsOf(x) is { Count: > 2 } texts && texts.TrueForAll(PartPatterns.SoundAsIn().IsMatch) && StandsBeside(x, IsNamed));
+        columns = Taken(columns, ColumnRole.Sounds, x => IsPart(x) && contents.TextsOf(x) is { Count: > 2 } texts && texts.TrueForAll(PartPatterns.SoundAsIn.IsMatch) && StandsBeside(x, IsNamed));
 
         // Grapheme: ow. First sound taught: ow (cow): the same letters once more.
         columns = Taken(columns, ColumnRole.Notes, x => IsPart(x) && x.Heading.Length > 0 && Taught().TakeWhile(y => y != x).Any(y => IsPart(y) && contents.TextsOf(y).Exists(t => t.Any(char.IsAsciiLetterLower)) && Repeats(x, y, contents)));

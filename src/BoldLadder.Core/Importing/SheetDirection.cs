@@ -4,7 +4,7 @@ using System.Text.RegularExpressions;
 namespace BoldLadder.Core.Importing;
 
 /// <summary>Which way a sheet is read: row by row, or column by column where weeks, terms or lists stand side by side.</summary>
-internal static partial class SheetDirection
+internal static class SheetDirection
 {
     /// <summary>Headings stand in this row at the latest.</summary>
     public const int LastHeaderRow = 14;
@@ -83,7 +83,7 @@ internal static partial class SheetDirection
         }
 
         // "Taught first: one letter | Taught second: two letters".
-        if (dated.Count > 1 && dated.TrueForAll(x => TaughtAt().IsMatch(x.Text)))
+        if (dated.Count > 1 && dated.TrueForAll(x => TaughtAt.IsMatch(x.Text)))
         {
             return true;
         }
@@ -120,7 +120,7 @@ internal static partial class SheetDirection
     /// <summary>The cells with terms side by side called as elsewhere, where headings say more of them: <i>spellings taught in Spring 1</i>, <i>spellings taught in Spring 2</i>.</summary>
     public static IReadOnlyList<SheetCell> CalledByTerm(IReadOnlyList<SheetCell> cells)
     {
-        string? TermOf(SheetCell x) => TaughtIn().Match(x.Text) is { Success: true } match && SheetWords.IsSection(match.Groups["term"].Value) ? match.Groups["term"].Value : null;
+        string? TermOf(SheetCell x) => TaughtIn.Match(x.Text) is { Success: true } match && SheetWords.IsSection(match.Groups["term"].Value) ? match.Groups["term"].Value : null;
         var called = cells.GroupBy(x => x.Row).OrderBy(x => x.Key).Take(LastHeaderRow).Select(x => x.Where(c => TermOf(c) is not null).ToHashSet()).FirstOrDefault(x => x.Select(TermOf).Distinct().Count() > 1);
         return called is null ? cells : [.. cells.Select(x => called.Contains(x) ? x with { Text = TermOf(x)! } : x)];
     }
@@ -146,18 +146,15 @@ internal static partial class SheetDirection
         return columns.Count > 1 && numbers.Count >= FewestNumbered && numbers.Count >= cells.Count - 2 && columns.Exists(x => x.Count > 1) && numbers.Zip(numbers.Skip(1)).All(x => x.First < x.Second);
     }
 
-    private static int? NumberOf(string text) => Numbered().Match(text) is { Success: true } match ? int.Parse(match.Groups["number"].Value, CultureInfo.InvariantCulture) : null;
+    private static int? NumberOf(string text) => Numbered.Match(text) is { Success: true } match ? int.Parse(match.Groups["number"].Value, CultureInfo.InvariantCulture) : null;
 
-    [GeneratedRegex(@"^\s*\(?(?<number>\d{1,3})(?:[.):]|\s+[-–—])\s*\S")]
-    private static partial Regex Numbered();
+    private static readonly Regex Numbered = new(@"^\s*\(?(?<number>\d{1,3})(?:[.):]|\s+[-–—])\s*\S");
 
     // Numbers that count on, and nothing besides but what they count: Week, Autumn 1.
     private static bool IsNumbers(List<SheetCell> row) => Numbers(row) is { Count: >= 2 } numbers && numbers.Zip(numbers.Skip(1)).All(x => x.Second.Column > x.First.Column && int.Parse(x.Second.Text, CultureInfo.InvariantCulture) == int.Parse(x.First.Text, CultureInfo.InvariantCulture) + 1)
         && (numbers.Count == row.Count || (numbers.Count == row.Count - 1 && row[0] != numbers[0] && (SheetHeadings.RoleOf(row[0].Text) is ColumnRole.Week || SheetWords.NamesTerm(row[0].Text))));
 
-    [GeneratedRegex(@"^(?:taught|teach|introduced|learnt|learned|learn|met|meet)\s+(?:first|second|third|fourth|fifth|next|then|last)\b", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
-    private static partial Regex TaughtAt();
+    private static readonly Regex TaughtAt = new(@"^(?:taught|teach|introduced|learnt|learned|learn|met|meet)\s+(?:first|second|third|fourth|fifth|next|then|last)\b", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant);
 
-    [GeneratedRegex(@"^[A-Za-z\s]{0,30}\b(?:taught|introduced|learnt|learned|met|covered)\s+(?:in|for|during)\s+(?:the\s+)?(?<term>.{3,20})$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
-    private static partial Regex TaughtIn();
+    private static readonly Regex TaughtIn = new(@"^[A-Za-z\s]{0,30}\b(?:taught|introduced|learnt|learned|met|covered)\s+(?:in|for|during)\s+(?:the\s+)?(?<term>.{3,20})$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant);
 }

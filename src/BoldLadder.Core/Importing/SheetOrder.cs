@@ -7,7 +7,7 @@ namespace BoldLadder.Core.Importing;
 /// The order in which a sheet's rungs are taught, where its rows stand in another: by the alphabet, or by sound, with the
 /// week, the date or the half-term beside each.
 /// </summary>
-internal static partial class SheetOrder
+internal static class SheetOrder
 {
     private const int Fewest = 4;
 
@@ -45,11 +45,11 @@ internal static partial class SheetOrder
     }
 
     // Week beginning 31 August is no thirty-first week.
-    private static int? WeekOf(WrittenRung rung) => !SheetWords.IsWeekOfDay(rung.Week) && FirstNumber().Match(rung.Week) is { Success: true } match ? int.Parse(match.Value, CultureInfo.InvariantCulture) : null;
+    private static int? WeekOf(WrittenRung rung) => !SheetWords.IsWeekOfDay(rung.Week) && FirstNumber.Match(rung.Week) is { Success: true } match ? int.Parse(match.Value, CultureInfo.InvariantCulture) : null;
 
     private static int? SeasonOf(WrittenRung rung)
     {
-        var match = Season().Match(rung.Section.Trim());
+        var match = Season.Match(rung.Section.Trim());
         if (!match.Success)
         {
             return null;
@@ -60,9 +60,7 @@ internal static partial class SheetOrder
         return half + (10 * season switch { "winter" => 1, "spring" or "spr" or "lent" => 2, "summer" or "sum" or "trinity" => 3, _ => 0 });
     }
 
-    [GeneratedRegex(@"\d+")]
-    private static partial Regex FirstNumber();
+    private static readonly Regex FirstNumber = new(@"\d+");
 
-    [GeneratedRegex(@"^(?:(?<season>autumn|aut|michaelmas|fall|winter|spring|spr|lent|summer|sum|trinity)(?:\s+(?:half[\s-]?)?term)?|half[\s-]?term|term|ht|t)\s*(?<half>[1-6])?$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
-    private static partial Regex Season();
+    private static readonly Regex Season = new(@"^(?:(?<season>autumn|aut|michaelmas|fall|winter|spring|spr|lent|summer|sum|trinity)(?:\s+(?:half[\s-]?)?term)?|half[\s-]?term|term|ht|t)\s*(?<half>[1-6])?$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant);
 }

@@ -191,7 +191,7 @@ internal sealed class SheetReading
                 case ColumnRole.Sounds when made.Count > 0:
                     foreach (var rung in LessonWords.LessonOf(cell.Text) is null ? made : [])
                     {
-                        rung.Sound = PartPatterns.Manner().Match(cell.Text) is { Success: true, Value: var manner } ? manner : SoundNames.WithItsWord(cell.Text, _words);
+                        rung.Sound = PartPatterns.Manner.Match(cell.Text) is { Success: true, Value: var manner } ? manner : SoundNames.WithItsWord(cell.Text, _words);
                     }
 
                     break;

@@ -3,7 +3,7 @@ using System.Text.RegularExpressions;
 namespace BoldLadder.Core.Importing;
 
 /// <summary>What stands above or below a table and is no part of it: <i>Each week we teach four new sounds.</i>, <i>Updated September 2026 by Ms Okafor</i>.</summary>
-internal static partial class SheetTalk
+internal static class SheetTalk
 {
     private const int FewestWords = 3, FewestOfSentence = 6, FewestRows = 4;
 
@@ -12,7 +12,7 @@ internal static partial class SheetTalk
     {
         var rows = cells.GroupBy(x => x.Row).OrderBy(x => x.Key).Select(x => x.ToList()).ToList();
         var isTable = rows.Count >= FewestRows && rows.Count(x => x.Count > 1) >= FewestRows - 1;
-        var foot = rows.AsEnumerable().Reverse().TakeWhile(x => x.Count == 1 && (IsKey(x[0].Text) || Page().IsMatch(x[0].Text) || IsTalk(x[0].Text, reader))).Select(x => x[0]).ToList();
+        var foot = rows.AsEnumerable().Reverse().TakeWhile(x => x.Count == 1 && (IsKey(x[0].Text) || Page.IsMatch(x[0].Text) || IsTalk(x[0].Text, reader))).Select(x => x[0]).ToList();
         // Total | 24, below all.
         var totals = rows.Skip(FewestRows).Where(x => x.Count > 1 && !SheetWords.IsOrdinal(x[0].Text) && SheetWords.AsideFor([.. x.Select(c => c.Text)]) == LeftOutReason.Count && x.TrueForAll(c => c == x[0] || SheetWords.IsCount(c.Text))).SelectMany(x => x).ToList();
         left.AddRange(totals.Select(x => new LeftOut(new Source(sheet, x.Address, x.Text), LeftOutReason.Count)));
@@ -40,13 +40,11 @@ internal static partial class SheetTalk
     private static bool IsKey(string text) => SheetWords.AsideFor([text]) == LeftOutReason.NotRead;
 
     // A sentence to whoever reads the sheet, whatever it says of going over and of tricky words: what is done each week is no lesson.
-    private static bool IsSaid(string text, bool isTable, PartReader reader) => text.Split(' ').Length >= FewestOfSentence && text.TrimEnd() is [.., '.' or '!'] && TeachesNone(text, reader) && (isTable || Always().IsMatch(text));
+    private static bool IsSaid(string text, bool isTable, PartReader reader) => text.Split(' ').Length >= FewestOfSentence && text.TrimEnd() is [.., '.' or '!'] && TeachesNone(text, reader) && (isTable || Always.IsMatch(text));
 
     private static bool TeachesNone(string text, PartReader reader) => reader.Read(text) is { Count: > 0 } read && read.All(x => x.Kind is WrittenKind.Kept or WrittenKind.Word or WrittenKind.Lesson);
 
-    [GeneratedRegex(@"^\s*page\s+\d+(\s+of\s+\d+)?\s*$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
-    private static partial Regex Page();
+    private static readonly Regex Page = new(@"^\s*page\s+\d+(\s+of\s+\d+)?\s*$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant);
 
-    [GeneratedRegex(@"\b(each|every|always|please|never)\b", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
-    private static partial Regex Always();
+    private static readonly Regex Always = new(@"\b(each|every|always|please|never)\b", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant);
 }

@@ -3,7 +3,7 @@ using System.Text.RegularExpressions;
 namespace BoldLadder.Core.Importing;
 
 /// <summary>What stands above all else and says what the sheet is called: <i>Phonics overview 2026-27</i>, and whose it is.</summary>
-internal static partial class SheetTitle
+internal static class SheetTitle
 {
     /// <summary>The first line of it, empty where there is none, and the cells below: what comes next stands in the first row, and tells where it stood.</summary>
     public static (string Title, IReadOnlyList<SheetCell> Below) Of(string sheet, IReadOnlyList<SheetCell> cells, PartReader reader, List<LeftOut> left)
@@ -22,10 +22,9 @@ internal static partial class SheetTitle
         return (lines[0].Text.Trim(), [.. cells.Where(x => x.Row > up).Select(x => x with { Row = x.Row - up })]);
     }
 
-    private static bool IsTitle(string text, bool maySaySection, PartReader reader) => (SheetWords.NamesPlan(text) || Whose().IsMatch(text))
+    private static bool IsTitle(string text, bool maySaySection, PartReader reader) => (SheetWords.NamesPlan(text) || Whose.IsMatch(text))
         && SheetWords.Labelled(text) is null && (maySaySection || !SheetWords.IsSection(text)) && !SheetWords.IsWeek(text) && ((SheetWords.NamesPlan(text) && !text.Contains(',', StringComparison.Ordinal)) || !reader.LooksLikePart(text));
 
     // A school, and the year it is for.
-    [GeneratedRegex(@"\b(school|academy|nursery|primary|infants|juniors)\s*$|\b20\d\d\s*[-–/]\s*(20)?\d\d\s*$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
-    private static partial Regex Whose();
+    private static readonly Regex Whose = new(@"\b(school|academy|nursery|primary|infants|juniors)\s*$|\b20\d\d\s*[-–/]\s*(20)?\d\d\s*$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant);
 }

@@ -8,7 +8,7 @@ namespace BoldLadder.Core.Importing;
 /// The spellings of one sound that a day is said to go over: <i>recap: ai / ay / a-e</i>, <i>sort the spellings of long a</i>.
 /// Together they are what a contrast is made of.
 /// </summary>
-internal static partial class SpellingsTogether
+internal static class SpellingsTogether
 {
     private const int MostApart = 4;
     private static readonly HashSet<string> Joining = new(["and", "or", "the", "to", "of", "vs", "with", "mix", "sort", "day"], StringComparer.Ordinal);
@@ -19,9 +19,9 @@ internal static partial class SpellingsTogether
     /// </summary>
     public static IReadOnlyList<Correspondence> Of(string text, RungKind kind, IReadOnlySet<Correspondence> taught, SpellingShares shares)
     {
-        var letters = Letters().Matches(text).Select(x => TokenReader.Split(x.Value, false) ?? x.Value.ToLowerInvariant()).ToHashSet();
+        var letters = Letters.Matches(text).Select(x => TokenReader.Split(x.Value, false) ?? x.Value.ToLowerInvariant()).ToHashSet();
         var named = taught.Where(x => letters.Contains(x.Grapheme.Text) && (x.Grapheme.Text.Length > 1 || x.Sound.IsVowel)).ToList();
-        if (named.Count == 0 && kind == RungKind.Contrast && Manner().Match(text) is { Success: true } manner && SoundNames.Find(manner.Value.ToLowerInvariant(), "").ToList() is { Count: > 0 } sounds)
+        if (named.Count == 0 && kind == RungKind.Contrast && Manner.Match(text) is { Success: true } manner && SoundNames.Find(manner.Value.ToLowerInvariant(), "").ToList() is { Count: > 0 } sounds)
         {
             named = [.. taught.Where(x => sounds.Exists(s => shares.SameHere(s, x.Sound)))];
         }
@@ -40,7 +40,7 @@ internal static partial class SpellingsTogether
     // What says different things, told apart by eye and by ear: a and a-e, b and d; oo in moon and oo in book.
     private static IReadOnlyList<Correspondence> Apart(string text, IReadOnlySet<Correspondence> taught, SpellingShares shares)
     {
-        var letters = Letters().Matches(text).Select(x => TokenReader.Split(x.Value, false) ?? x.Value.ToLowerInvariant()).Where(x => !Joining.Contains(x)).Distinct()
+        var letters = Letters.Matches(text).Select(x => TokenReader.Split(x.Value, false) ?? x.Value.ToLowerInvariant()).Where(x => !Joining.Contains(x)).Distinct()
             .Select(x => shares.Of(x).Select(s => s.Correspondence).Where(taught.Contains).ToList()).Where(x => x.Count > 0).ToList();
         var named = letters is [var one] ? one : letters.ConvertAll(x => x[0]);
         return named.Count is > 1 and <= MostApart ? named : [];
@@ -48,14 +48,11 @@ internal static partial class SpellingsTogether
 
     /// <summary>What is taught side by side from the start: <i>c, k and ck together</i>, where none was met before; empty for what goes over something.</summary>
     public static IReadOnlyList<WrittenPart> Unmet(string text, PartReader reader, IReadOnlySet<string> met) =>
-        EndsTogether().Match(text) is { Success: true } match && reader.Read(match.Groups["list"].Value) is { Count: > 1 } parts && parts.All(x => x.Kind == WrittenKind.Grapheme && !met.Contains(x.Letters)) ? parts : [];
+        EndsTogether.Match(text) is { Success: true } match && reader.Read(match.Groups["list"].Value) is { Count: > 1 } parts && parts.All(x => x.Kind == WrittenKind.Grapheme && !met.Contains(x.Letters)) ? parts : [];
 
-    [GeneratedRegex(@"^(?<list>.+?)\s+(?:taught\s+)?together\s*$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
-    private static partial Regex EndsTogether();
+    private static readonly Regex EndsTogether = new(@"^(?<list>.+?)\s+(?:taught\s+)?together\s*$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant);
 
-    [GeneratedRegex(@"(?<![A-Za-z])[A-Za-z]{1,4}(?![A-Za-z])(?:[-–_](?:e)(?![A-Za-z]))?")]
-    private static partial Regex Letters();
+    private static readonly Regex Letters = new(@"(?<![A-Za-z])[A-Za-z]{1,4}(?![A-Za-z])(?:[-–_](?:e)(?![A-Za-z]))?");
 
-    [GeneratedRegex(@"\b(?:long|short)\s+(?:[aeiou]|oo)\b", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
-    private static partial Regex Manner();
+    private static readonly Regex Manner = new(@"\b(?:long|short)\s+(?:[aeiou]|oo)\b", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant);
 }

@@ -28,13 +28,13 @@ internal sealed class TokenReader(CorrespondenceTable table, SchoolWords words)
     public IReadOnlyList<WrittenPart> ByHeart(string text)
     {
         var said = text.Split(' ', StringSplitOptions.RemoveEmptyEntries);
-        var learnt = IAndA().IsMatch(text) ? text.Where(x => x is 'I' or 'a').Distinct().Select(x => x.ToString())
-            : LessonWords.LessonOf(text) is null && ByHeartWithThe().IsMatch(text) && said.All(x => IsLearntByHeart(x.ToLowerInvariant())) && Noise().Matches(text).All(x => x.Value.Equals("the", StringComparison.OrdinalIgnoreCase)) ? said : [];
+        var learnt = IAndA.IsMatch(text) ? text.Where(x => x is 'I' or 'a').Distinct().Select(x => x.ToString())
+            : LessonWords.LessonOf(text) is null && ByHeartWithThe.IsMatch(text) && said.All(x => IsLearntByHeart(x.ToLowerInvariant())) && Noise.Matches(text).All(x => x.Value.Equals("the", StringComparison.OrdinalIgnoreCase)) ? said : [];
         return [.. learnt.Select(x => WrittenPart.Plain(WrittenKind.Word, x == "I" ? x : x.ToLowerInvariant()))];
     }
 
     /// <summary>Two graphemes with a dash between as a list; as it stands where they are a split digraph, or the second says what the first does: <i>ph - f</i>.</summary>
-    public string WithoutDash(string text) => Dashed().Match(text) is { Success: true } two && (two.Groups["one"].Value, two.Groups["two"].Value) is var (one, other) && Split(text, false) is null && ((Known(one) && Known(other)) || (IsLearntByHeart(one) && IsLearntByHeart(other) && !(Known(one) || Known(other))))
+    public string WithoutDash(string text) => Dashed.Match(text) is { Success: true } two && (two.Groups["one"].Value, two.Groups["two"].Value) is var (one, other) && Split(text, false) is null && ((Known(one) && Known(other)) || (IsLearntByHeart(one) && IsLearntByHeart(other) && !(Known(one) || Known(other))))
         && !(other.Length == 1 && table.For(one).Any(x => x.Cost < RareCost && (x.Correspondence.Sound.Key == other || table.For(other).Any(y => y.Cost < RareCost && y.Correspondence.Sound == x.Correspondence.Sound)))) ? $"{one}, {other}" : text;
 
     public WrittenPart One(
@@ -146,7 +146,7 @@ internal sealed class TokenReader(CorrespondenceTable table, SchoolWords words)
 
     public static string? Split(string text, bool said)
     {
-        var match = SplitForm().Match(text.Trim());
+        var match = SplitForm.Match(text.Trim());
         var between = match.Groups["between"].Value;
         return match.Success && (said || between.Trim().Length > 0) ? $"{match.Groups["vowel"].Value.ToLowerInvariant()}_e" : null;
     }
@@ -158,7 +158,7 @@ internal sealed class TokenReader(CorrespondenceTable table, SchoolWords words)
 
     public bool Known(string text) => table.For(text).Count > 0;
 
-    public bool IsWord(string text) => WordForm().IsMatch(text) && words.FindWord(text) is not null;
+    public bool IsWord(string text) => WordForm.IsMatch(text) && words.FindWord(text) is not null;
 
     public bool Shows(string word, string letters) => Segments(word).Any(x => x.Grapheme.Text == letters) || word.Contains(letters, StringComparison.OrdinalIgnoreCase);
 

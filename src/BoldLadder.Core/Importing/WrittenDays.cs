@@ -4,7 +4,7 @@ using System.Text.RegularExpressions;
 namespace BoldLadder.Core.Importing;
 
 /// <summary>For how many days something is taught, as people write it: <i>2 days</i>, <i>three lessons</i>.</summary>
-internal static partial class WrittenDays
+internal static class WrittenDays
 {
     private const int Most = 20, DaysOfWeek = 5;
 
@@ -13,11 +13,11 @@ internal static partial class WrittenDays
     /// <summary>The days that a cell names and nothing else; null for anything else.</summary>
     /// <param name="counted">What heads its column counts days, so that a number alone is one.</param>
     /// <param name="inWeeks">It counts weeks.</param>
-    public static int? Of(string text, bool counted = false, bool inWeeks = false) => Alone().Match(text) is { Success: true } match && (counted || match.Groups["days"].Success || match.Groups["weeks"].Success)
+    public static int? Of(string text, bool counted = false, bool inWeeks = false) => Alone.Match(text) is { Success: true } match && (counted || match.Groups["days"].Success || match.Groups["weeks"].Success)
         ? Number(match) * (match.Groups["weeks"].Success || (inWeeks && !match.Groups["days"].Success) ? DaysOfWeek : 1) : null;
 
     /// <summary>A line without the days that stand at its end, and how many; 0 for none: <c>sh (2 days)</c>.</summary>
-    public static (string Text, int Days) AtEnd(string text) => End().Match(text) is { Success: true } match ? (text[..match.Index].Trim(), Number(match)) : (text, 0);
+    public static (string Text, int Days) AtEnd(string text) => End.Match(text) is { Success: true } match ? (text[..match.Index].Trim(), Number(match)) : (text, 0);
 
     private static int Number(Match match)
     {
@@ -27,9 +27,7 @@ internal static partial class WrittenDays
 
     private const string Count = @"(?<n>\d{1,2}|one|two|three|four|five|six)";
 
-    [GeneratedRegex($@"^\s*{Count}\s*(?:(?<days>(?:school\s+)?(?:days?|lessons?|sessions?))|(?<weeks>(?:weeks?|wks?)))?\.?\s*$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
-    private static partial Regex Alone();
+    private static readonly Regex Alone = new($@"^\s*{Count}\s*(?:(?<days>(?:school\s+)?(?:days?|lessons?|sessions?))|(?<weeks>(?:weeks?|wks?)))?\.?\s*$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant);
 
-    [GeneratedRegex($@"(?<=\S)(?:\s*[-–—:;,(\[]\s*|\s+for\s+){Count}\s+(?:days?|lessons?|sessions?)\s*[)\]]?\s*$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant)]
-    private static partial Regex End();
+    private static readonly Regex End = new($@"(?<=\S)(?:\s*[-–—:;,(\[]\s*|\s+for\s+){Count}\s+(?:days?|lessons?|sessions?)\s*[)\]]?\s*$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant);
 }
