@@ -3,7 +3,7 @@
 # Compiled ahead for the machine it is built on: the first lesson after a start takes half as long. Where what compiles
 # ahead cannot be had it runs all the same.
 publish_server() {
-    local publish="dotnet publish src/BoldLadder.Server -c Release -o $1 -v q"
+    local publish="env DOTNET_TieredPGO=0 dotnet publish src/BoldLadder.Server -c Release -o $1 -v q"
     $publish --use-current-runtime --self-contained false -p:PublishReadyToRun=true >&2 || $publish >&2
 }
 

@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using BoldLadder.Core.Calendar;
 using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Conventions;
@@ -28,6 +29,8 @@ internal static class World
     private static readonly Lazy<MadeUpCheck> LazyMadeUp = new(() => MadeUpFor(Accent.SouthernBritish));
 
     private static readonly Lazy<WordGate> LazyGate = new(() => new WordGate(Lexicon, LazyReal.Value));
+    private static readonly ConcurrentDictionary<string, Lazy<SchoolWords>> AllWords = new();
+    private static readonly ConcurrentDictionary<(string Accent, string Units), Lazy<WordRows>> AllRows = new();
     private static readonly Lazy<HashSet<string>> LongForms = new(() => [.. Text("lexicon/long-forms.txt").Split('\n')]);
 
     public static MadeUpCheck MadeUp => LazyMadeUp.Value;
@@ -66,16 +69,23 @@ internal static class World
     public static SchoolYear Year { get; } = YearOf(new Closure(new DateOnly(2026, 10, 26), new DateOnly(2026, 10, 30), "Mid-term"));
 
     public static MadeUpCheck MadeUpFor(Accent accent) =>
-        new(new SchoolWords(Lexicon, accent), CorrespondenceTable.Parse(Text("lexicon/correspondences.tsv")), LazyReal.Value);
+        new(WordsOf(accent), CorrespondenceTable.Parse(Text("lexicon/correspondences.tsv")), LazyReal.Value);
 
     public static string Text(string file) => File.ReadAllText(Path.Combine(Root, "data", file));
 
     public static WordStock Stock(Ladder? ladder, Accent accent, WeakVowels weak = WeakVowels.Lenient) => new(
-        new ReadingRules(new WordRows(new SchoolWords(Lexicon, accent), LadderUnits.Of(ladder)), weak, ladder),
+        Rules(accent, weak, ladder),
         accent.IsAmerican ? Written.In(Forms) : Written);
 
     public static ReadingRules Rules(Accent accent, WeakVowels weak = WeakVowels.Lenient, Ladder? ladder = null) =>
-        new(new WordRows(new SchoolWords(Lexicon, accent), LadderUnits.Of(ladder)), weak, ladder);
+        new(RowsOf(ladder, accent), weak, ladder);
+
+    /// <summary>The lexicon as an accent has it.</summary>
+    public static SchoolWords WordsOf(Accent accent) => AllWords.GetOrAdd(accent.Id, _ => new(() => new SchoolWords(Lexicon, accent))).Value;
+
+    /// <summary>The rows of its words; shared by the ladders that teach the same things as one, as the stocks of a server share them.</summary>
+    public static WordRows RowsOf(Ladder? ladder, Accent accent) =>
+        AllRows.GetOrAdd((accent.Id, LadderUnits.Of(ladder).Key), _ => new(() => new WordRows(WordsOf(accent), LadderUnits.Of(ladder)))).Value;
 
     public static Judge JudgeOf(ReadingRules rules, string taught, params string[] tricky) => new(new TaughtSet(
         rules, taught.Split(' ', StringSplitOptions.RemoveEmptyEntries).Select(x => Teachable.Of(Correspondence.Parse(x))), tricky));

@@ -81,7 +81,7 @@ public class MadeUpTests
     [InlineData("us")]
     public void No_pattern_that_is_forbidden_is_contradicted_by_a_familiar_word_that_it_does_not_name(string accentId)
     {
-        var words = new SchoolWords(World.Lexicon, Accent.Find(accentId)!);
+        var words = World.WordsOf(Accent.Find(accentId)!);
         foreach (var pattern in MadeUpLaw.Patterns)
         {
             var known = pattern.Exceptions.Split(' ', StringSplitOptions.RemoveEmptyEntries).ToHashSet();

@@ -236,7 +236,7 @@ public partial class TeachingNotesTests
     private static IEnumerable<Core.Words.Segmentation> Readings(string word) =>
         new[] { World.South, World.Us }.SelectMany(x => x.Words.Find(word)?.Readings ?? []);
 
-    private static readonly IReadOnlyList<SchoolWords> Everywhere = [.. Accent.All.Select(x => new SchoolWords(World.Lexicon, x))];
+    private static readonly IReadOnlyList<SchoolWords> Everywhere = [.. Accent.All.Select(x => World.WordsOf(x))];
 
     private static IEnumerable<Core.Words.Segmentation> AllReadings(string word) => Everywhere.SelectMany(x => x.Find(word)?.Readings ?? []);
 

@@ -85,7 +85,7 @@ public class GateTests
     public void A_school_may_take_the_buzz_of_a_plural_with_its_s()
     {
         var ladder = World.LadderOf("s:s d:d o:o g:g -s");
-        var rows = new WordRows(new SchoolWords(World.Lexicon, Accent.SouthernBritish), LadderUnits.Of(ladder));
+        var rows = World.RowsOf(ladder, Accent.SouthernBritish);
         var early = new ReadingRules(rows, WeakVowels.Lenient, ladder, plurals: Plurals.Early);
         var late = new ReadingRules(rows, WeakVowels.Lenient, ladder);
         Assert.Equal("readable", new Judge(new TaughtSet(early, [], []).With(ladder.Rungs.Take(4))).Of("dogs").Key);
@@ -124,7 +124,7 @@ public class GateTests
     public void An_ending_that_is_taught_brings_its_sound_the_letter_it_doubles_and_its_shape_and_no_others(string word, bool readable)
     {
         var ladder = Core.Ladders.LadderText.Parse("name\tEndings\n[One]\t6 2 1\na:a b:b e:e f:f g:g h:h i:i l:l m:m n:n o:o\np:p t:t u:u j:j d:d sh:sh ng:ng ll:l a:aw er:ur\n-ing\n-er -s\n#TwoSyllables #PairAtEnd\n-ed");
-        var rows = new WordRows(new SchoolWords(World.Lexicon, Accent.SouthernBritish), LadderUnits.Of(ladder));
+        var rows = World.RowsOf(ladder, Accent.SouthernBritish);
         Assert.Equal(readable, new Judge(new TaughtSet(new ReadingRules(rows, WeakVowels.Strict, ladder), [], []).With(ladder.Rungs.Take(4))).Of(word).Key == "readable");
     }
 

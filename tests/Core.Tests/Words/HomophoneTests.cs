@@ -34,7 +34,7 @@ public class HomophoneTests
     [InlineData("gb-south", "summary summery", true)]
     public void Words_that_sound_the_same_depend_on_the_accent(string accent, string pair, bool same)
     {
-        var words = new SchoolWords(World.Lexicon, Accent.Find(accent)!);
+        var words = World.WordsOf(Accent.Find(accent)!);
         var (one, other) = (words.FindWord(pair.Split(' ')[0]), words.FindWord(pair.Split(' ')[1]));
         Assert.True(one is not null && other is not null, pair);
         Assert.Equal(same, new Homophones(words).Of(one).Contains(other));
@@ -44,7 +44,7 @@ public class HomophoneTests
     [Fact]
     public void A_switch_of_a_group_makes_cot_and_caught_one()
     {
-        var words = new SchoolWords(World.Lexicon, Accent.GeneralAmerican);
+        var words = World.WordsOf(Accent.GeneralAmerican);
         var (cot, caught) = (words.FindWord("cot")!, words.FindWord("caught")!);
         Assert.DoesNotContain(caught, new Homophones(words).Of(cot));
         Assert.Contains(caught, new Homophones(words, new HashSet<string> { "o=aw" }).Of(cot));
@@ -53,7 +53,7 @@ public class HomophoneTests
     [Fact]
     public void Where_pin_and_pen_are_one_they_are_so_before_m_and_n_only()
     {
-        var homophones = new Homophones(new SchoolWords(World.Lexicon, Accent.GeneralAmerican), new HashSet<string> { "i=e" });
+        var homophones = new Homophones(World.WordsOf(Accent.GeneralAmerican), new HashSet<string> { "i=e" });
         bool Alike(string one, string other) => homophones.Of(World.Lexicon.Find(one)!).Contains(World.Lexicon.Find(other)!);
         Assert.True(Alike("pin", "pen") && Alike("him", "hem") && Alike("since", "sense"));
         Assert.False(Alike("pig", "peg") || Alike("bit", "bet") || Alike("his", "hers"));
@@ -64,7 +64,7 @@ public class HomophoneTests
     {
         foreach (var accent in Accent.All)
         {
-            var words = new SchoolWords(World.Lexicon, accent);
+            var words = World.WordsOf(accent);
             var heard = accent.Heard();
             var slow = words.Words.SelectMany(w => FullForms(words.Of(w).Readings).Select(r => (Word: w, Heard: string.Join(' ', Said([.. r.Phonemes]).Select(p => heard.Alone(p))))))
                 .Distinct().GroupBy(x => x.Heard).Where(x => x.Select(w => w.Word).Distinct().Count() > 1)

@@ -51,7 +51,7 @@ public class LexiconTests
     [InlineData("color", "us", true)]
     [InlineData("cat", "us", true)]
     public void A_school_is_offered_the_spellings_of_its_country(string word, string accent, bool own) =>
-        Assert.Equal(own, new SchoolWords(World.Lexicon, Accent.Find(accent)!).OwnSpelling(World.Lexicon.Find(word)!));
+        Assert.Equal(own, World.WordsOf(Accent.Find(accent)!).OwnSpelling(World.Lexicon.Find(word)!));
 
     [Theory]
     [InlineData("dogs", "dog", "s")]
