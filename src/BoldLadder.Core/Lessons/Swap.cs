@@ -85,6 +85,6 @@ public static class Swap
     {
         LessonItem Now(LessonItem x) =>
             x.Id == item.Id ? next with { Id = item.Id, Release = item.Release } : x.Id == next.Id ? other with { Id = next.Id, Release = next.Release } : x;
-        return new ReplaceLesson(lesson with { Blocks = [.. lesson.Blocks.Select(x => x with { Items = [.. x.Items.Select(Now)] })] }, $"changed {item.Text} to {next.Text}");
+        return new ReplaceLesson(lesson with { Blocks = [.. lesson.Blocks.Select(x => x with { Items = [.. x.Items.Select(Now)] })] }, $"changed {item.Text} to {next.Text}, and {next.Text} to {other.Text}");
     }
 }

@@ -60,9 +60,10 @@ public sealed class AlternativesTests
             Assert.DoesNotContain(now.Items, x => x.Text == read.Items[0].Text);
             Assert.Equal(read.Items.Select(x => (x.Id, x.Release)), now.Items.Select(x => (x.Id, x.Release)));
             Assert.True(On(after.Lesson, now, now.Items[0]) || !read.Items.Skip(1).Any(x => x.Release == Release.Alone && On(lesson, read, x)), $"{read.Items[0].Text} gave {now.Items[0].Text}");
-            Assert.Equal($"changed {read.Items[0].Text} to {now.Items[0].Text}", swap.NameOn(lesson));
+            var changed = read.Items.Zip(now.Items).Where(x => x.First.Text != x.Second.Text).Select(x => $"{x.First.Text} to {x.Second.Text}").ToList();
+            Assert.Equal($"changed {string.Join(", and ", changed)}", swap.NameOn(lesson));
             Assert.Equal(lesson.Items, after.Inverse!.Apply(after.Lesson).Lesson!.Items);
-            exchanged += now.Items.Count(x => !read.Items.Any(i => i.Id == x.Id && i.Text == x.Text)) > 1 ? 1 : 0;
+            exchanged += changed.Count > 1 ? 1 : 0;
             lesson = after.Lesson;
         }
 
