@@ -1,11 +1,12 @@
 # How the server is run wherever it is: from its folder, at one address.
 
 # Compiled ahead for the machine it is built on: the first lesson after a start takes half as long. Where what compiles
-# ahead cannot be had it runs all the same.
+# ahead cannot be had it runs all the same, and so it does in tests, which have built it already.
 publish_server() {
     local publish="env DOTNET_TieredPGO=0 dotnet publish src/BoldLadder.Server -c Release -o $1 -v q"
     $publish --use-current-runtime --self-contained false -p:PublishReadyToRun=true >&2 || $publish >&2
 }
+publish_built_server() { dotnet publish src/BoldLadder.Server -c Release -o "$1" -v q --no-build >&2; }
 
 # A school's own machine has other uses for its memory. Beside a large cache the runtime lets as much of what it is done
 # with pile up before it clears away, and each thread keeps what it was lent. bench/load measures what stays.

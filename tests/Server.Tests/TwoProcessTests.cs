@@ -5,26 +5,11 @@ using System.Text.Json.Nodes;
 namespace BoldLadder.Server.Tests;
 
 /// <summary>Two server processes on one database: no state lives in a process but what can be made again.</summary>
-public sealed class TwoProcessTests : IAsyncLifetime
+public sealed class TwoProcessTests(TwoProcessTests.Pair pair) : IClassFixture<TwoProcessTests.Pair>
 {
-    private readonly List<ServerProcess> _processes = [];
+    private HttpClient One => pair.One.Client;
 
-    private HttpClient One => _processes[0].Client;
-
-    private HttpClient Two => _processes[1].Client;
-
-    public async ValueTask InitializeAsync()
-    {
-        _processes.Add(await ServerProcess.Start(patient: true));
-        _processes.Add(await ServerProcess.Start(patient: true));
-    }
-
-    public ValueTask DisposeAsync()
-    {
-        _processes.ForEach(x => x.Dispose());
-
-        return ValueTask.CompletedTask;
-    }
+    private HttpClient Two => pair.Two.Client;
 
     [Fact]
     public async Task Both_make_the_same_lesson_and_onlyOne_of_it()
@@ -89,5 +74,22 @@ public sealed class TwoProcessTests : IAsyncLifetime
     {
         using var answer = await client.GetAsync(address);
         return JsonNode.Parse(await answer.EnsureSuccessStatusCode().Content.ReadAsStringAsync())!;
+    }
+
+    /// <summary>Started once for all: each test has a school of its own on them.</summary>
+    public sealed class Pair : IAsyncLifetime
+    {
+        internal ServerProcess One { get; private set; } = null!;
+
+        internal ServerProcess Two { get; private set; } = null!;
+
+        public async ValueTask InitializeAsync() => (One, Two) = (await ServerProcess.Start(patient: true), await ServerProcess.Start(patient: true));
+
+        public ValueTask DisposeAsync()
+        {
+            One.Dispose();
+            Two.Dispose();
+            return ValueTask.CompletedTask;
+        }
     }
 }

@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Sounds;
 using BoldLadder.Core.Words;
@@ -14,15 +15,17 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
 {
     private readonly TokenReader _token = new(table, words);
 
-    // So many words without a comma are a phrase.
-    private const int LongestCell = 600, MostTokens = 14, ToldInRow = 4, Phrase = 4;
+    // So many words without a comma are a phrase; words commoner than those of talk stand in sentences rather than in talk of letters.
+    private const int LongestCell = 600, MostTokens = 14, ToldInRow = 4, Phrase = 4, Talk = 300;
 
-    /// <summary>Words commoner than this stand in sentences rather than in talk of letters.</summary>
-    private const int Talk = 300;
+    // What a sheet is about is asked of its cells in many ways, and each asks for their parts.
+    private readonly ConcurrentDictionary<(string Text, ColumnRole Column), IReadOnlyList<WrittenPart>> _read = new();
 
     /// <summary>Reads one line of a cell whose column holds parts.</summary>
     /// <param name="column">What the column holds, which decides letters that may be several things.</param>
-    public IReadOnlyList<WrittenPart> Read(string text, ColumnRole column = ColumnRole.Parts)
+    public IReadOnlyList<WrittenPart> Read(string text, ColumnRole column = ColumnRole.Parts) => _read.GetOrAdd((text, column), x => ReadAnew(x.Text, x.Column));
+
+    private IReadOnlyList<WrittenPart> ReadAnew(string text, ColumnRole column)
     {
         text = Plainer(text);
         if (text.Length is 0 or > LongestCell)
@@ -118,8 +121,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
 
     private static string Plainer(string text)
     {
-        text = text.Replace('’', '\'').Replace('‘', '\'').Replace('“', '"').Replace('”', '"').Replace('‑', '-').Replace('−', '-')
-            .Replace("q(u)", "qu", StringComparison.OrdinalIgnoreCase).Replace('＿', '_').Replace('／', '/');
+        text = text.Replace("q(u)", "qu", StringComparison.OrdinalIgnoreCase).Replace('＿', '_').Replace('／', '/');
         text = EndsIn.Replace(WhatTakesIt.Replace(Neighbours.Replace(WhereAhead.Replace(text, "${letters}"), " "), ""), x => x.Groups["dash"].Success ? "ending " : "final ");
         text = VowelWith.Replace(SaidSounds.WithLengths(text), "${vowel}, ");
         text = VowelOfVce.Replace(text, x => string.Join(", ", x.Groups["vowel"].Captures.Select(v => $"{v.Value}_e")));

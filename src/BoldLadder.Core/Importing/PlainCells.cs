@@ -24,7 +24,13 @@ internal static class PlainCells
     private static string InLine(string text) =>
         Dots.Replace(WithWord.Replace(Spaces.Replace(string.Concat(text.Where(x => char.GetUnicodeCategory(x) != UnicodeCategory.Format || x == '\u200D').Select(Plain)), " "), "${letters} - ${word}"), " • ").Trim();
 
-    private static char Plain(char mark) => char.GetUnicodeCategory(mark) == UnicodeCategory.SpaceSeparator ? ' ' : mark is '\u2010' or '\u2011' ? '-' : mark is '‘' or '’' ? '\'' : mark;
+    private static char Plain(char mark) => char.GetUnicodeCategory(mark) == UnicodeCategory.SpaceSeparator ? ' ' : mark switch
+    {
+        '\u2010' or '\u2011' or '−' => '-',
+        '‘' or '’' => '\'',
+        '“' or '”' => '"',
+        _ => mark,
+    };
 
     // A · ant: its word, and no other of a list.
     private static readonly Regex WithWord = new(@"^\s*(?<letters>[a-z]{1,3}) +[·‧∙⋅] +(?<word>\k<letters>[a-z]+)\s*$", RegexOptions.CultureInvariant);
