@@ -76,6 +76,12 @@ internal static class SettledColumns
         // Phrases under a heading that nobody knows, beside letters under one that says so, are talk: something orange, a doll.
         columns = Taken(columns, ColumnRole.Notes, x => IsPart(x) && x.Heading.Length > 0 && !IsNamed(x) && contents.TextsOf(x) is { Count: > 2 } texts
             && Mostly(texts, t => !t.Contains(',', StringComparison.Ordinal) && t.Split(' ') is { Length: > 1 } said && said.Any(w => w.Length > 2 && w.All(char.IsAsciiLetter) && words.FindWord(w) is not null)) && StandsBeside(x, y => IsNamed(y) && IsLetters(y)));
+
+        // Week 6: Review and assess, Christmas play. It holds what most of the weeks beside it hold.
+        string WeekOf(SheetColumn x) => x.Heading.Length > 0 ? x.Heading : contents.CellsOf(x).Select(c => c.Text).FirstOrDefault("");
+        var weeks = columns.Where(x => SheetWords.IsWeek(WeekOf(x))).ToList();
+        columns = Taken(columns, ColumnRole.Parts, x => weeks.Contains(x) && x.Role is ColumnRole.Notes or ColumnRole.TrickyWords or ColumnRole.Words
+            && weeks.Count(IsPart) * 2 > weeks.Count && weeks.DistinctBy(WeekOf).Count() == weeks.Count);
         var parts = Taught();
         return [.. columns.Select(x => x.Told ? x : x with { Role = Settled(x, columns, parts, contents, words) })];
     }

@@ -130,7 +130,7 @@ internal sealed class SheetReading
         foreach (var cell in parts)
         {
             _at.Under(_layout.Turned ? "" : _layout.HeadingAt(cell.Column).Trim());
-            var rungs = _cells.Of(cell, byHeart || (cell.Text.Trim() == "I" && IsAmongWords(cell)) ? ColumnRole.TrickyWords : _layout.RoleAt(cell.Column));
+            var rungs = _cells.Of(cell, byHeart || (IsLetterWord(cell.Text) && IsAmongWords(cell)) ? ColumnRole.TrickyWords : _layout.RoleAt(cell.Column));
             // Word reading | rain, road, night: words to read, and none to learn by heart.
             if (practised is not null && _reader.Read(cell.Text).All(x => x.Kind == WrittenKind.Word && IsReadFromTaught(x.Letters)))
             {
@@ -256,8 +256,10 @@ internal sealed class SheetReading
     }
 
     // I, on a day on which other weeks have words to learn by heart: the, to.
-    private bool IsAmongWords(SheetLayout.PlacedCell cell) => _layout.Rows.Where(x => !_layout.HeaderRows.Contains(x[0].Row)).SelectMany(x => x).Where(x => x.Column == cell.Column && x.Text.Trim() != "I" && !SheetWords.IsHoliday(x.Text)).ToList() is { Count: > 1 } others
+    private bool IsAmongWords(SheetLayout.PlacedCell cell) => _layout.Rows.Where(x => !_layout.HeaderRows.Contains(x[0].Row)).SelectMany(x => x).Where(x => x.Column == cell.Column && !IsLetterWord(x.Text) && !SheetWords.IsHoliday(x.Text)).ToList() is { Count: > 1 } others
         && others.TrueForAll(x => _reader.AreLearntByHeart(x.Text));
+
+    private static bool IsLetterWord(string text) => text.Trim() is "I" or "a";
 
     // "Words", at the left of a row, in a column that nothing heads.
     private SheetLayout.PlacedCell? RowLabel(IReadOnlyList<SheetLayout.PlacedCell> row) => row.TakeWhile(x => !IsPart(_layout.RoleAt(x.Column)))

@@ -22,8 +22,11 @@ internal static class SheetTitle
         return (lines[0].Text.Trim(), [.. cells.Where(x => x.Row > up).Select(x => x with { Row = x.Row - up })]);
     }
 
-    private static bool IsTitle(string text, bool maySaySection, PartReader reader) => (SheetWords.NamesPlan(text) || Whose.IsMatch(text))
+    private static bool IsTitle(string text, bool maySaySection, PartReader reader) => (SheetWords.NamesPlan(text) || Whose.IsMatch(text) || WhatWeLearn.IsMatch(text))
         && SheetWords.Labelled(text) is null && (maySaySection || !SheetWords.IsSection(text)) && !SheetWords.IsWeek(text) && ((SheetWords.NamesPlan(text) && !text.Contains(',', StringComparison.Ordinal)) || !reader.LooksLikePart(text));
+
+    // Sounds we will learn, in order.
+    private static readonly Regex WhatWeLearn = new(@"^\s*(our |the )?(sounds|letters|graphemes)( that)? (we|you|children|your child)( will| shall)? (learn|teach|meet)\b[^:]*,[^:]*$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant);
 
     // A school, and the year it is for.
     private static readonly Regex Whose = new(@"\b(school|academy|nursery|primary|infants|juniors)\s*$|\b20\d\d\s*[-–/]\s*(20)?\d\d\s*$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant);
