@@ -13,6 +13,9 @@ internal sealed class TokenReader(CorrespondenceTable table, SchoolWords words)
     /// <summary>Tricky words are commoner than this, or such as children know.</summary>
     private const int Learnt = 2000;
 
+    /// <summary>Words commoner than this stand in sentences rather than in talk of letters.</summary>
+    public const int Talk = 300;
+
     private static readonly HashSet<string> WordEnds =
     [
         "tion", "sion", "ssion", "cian", "ture", "sure", "tious", "cious", "tial", "cial", "ous", "ious", "ful", "less", "ness", "ment", "able", "ible", "ation", "ity",
@@ -150,6 +153,9 @@ internal sealed class TokenReader(CorrespondenceTable table, SchoolWords words)
         var between = match.Groups["between"].Value;
         return match.Success && (said || between.Trim().Length > 0) ? $"{match.Groups["vowel"].Value.ToLowerInvariant()}_e" : null;
     }
+
+    /// <summary>True for one of the commonest words of all that its letters, said as they are met first, do not make.</summary>
+    public bool IsToldWhole(string word) => IsTitle(word) || words.Find(word) is { Word.Rank: < Talk } found && !found.Readings[0].Segments.All(x => x.Correspondence is { Grapheme.Text.Length: 1 } part && SoundChoice.IsMetFirst(part));
 
     public bool IsLearntByHeart(string word) => IsTitle(word) || ((word.Length > 1 || word is "a" or "i" or "I") && words.FindWord(word) is { Rank: < Learnt });
 
