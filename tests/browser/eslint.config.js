@@ -20,6 +20,12 @@ export default ts.config(
           selector: "CallExpression[callee.name='expect'] > AwaitExpression",
           message: 'That is looked at once. Use an assertion that waits, or expect.poll.',
         },
+        {
+          // Between two pages there are none of them, and none is an answer too.
+          selector:
+            "AwaitExpression:not(CallExpression[callee.property.name='poll'] *) > CallExpression[callee.property.name=/^(evaluateAll|allInnerTexts|allTextContents)$/]",
+          message: 'That does not wait for any to be there. Use expect.poll, or an assertion that waits.',
+        },
       ],
     },
   },

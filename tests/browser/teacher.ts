@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process';
-import { test as base, expect, type Page } from '@playwright/test';
+import { test as base, expect, type Locator, type Page } from '@playwright/test';
 
 /** The first invented school: other tests leave schools of their own beside it. */
 export const SALTMARSH_ROW = '/01900000-0000-7000-8000-000000000001';
@@ -59,9 +59,14 @@ export class Teacher {
   }
 
   /** The words of a block once it is there: read before the lesson has come, they would be none. */
-  async texts(block: string) {
-    await this.words(block).first().waitFor();
-    return this.page.locator(`.block.${block} .item .visually-hidden`).allTextContents();
+  texts(block: string) {
+    return this.textsOf(this.words(block).locator('.visually-hidden'));
+  }
+
+  /** What stands in each of some places, once the first of them is there. */
+  async textsOf(places: Locator) {
+    await places.first().waitFor({ state: 'attached' });
+    return places.allTextContents();
   }
 
   dock() {
