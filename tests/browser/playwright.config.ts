@@ -22,6 +22,7 @@ export default defineConfig({
         '--disable-background-networking',
         '--disable-component-update',
         '--disable-sync',
+        '--process-per-site',
       ],
     },
   },
