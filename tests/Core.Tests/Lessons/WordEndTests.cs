@@ -117,6 +117,8 @@ public sealed class WordEndTests
     [InlineData("-ing", "ing")]
     [InlineData("-er,-est", "est")]
     [InlineData("-ly", "ly")]
+    [InlineData("-ly,-y", "ly")]
+    [InlineData("-y,-ly", "ly")]
     public void An_ending_is_listened_for_and_told_from_others(string adds, string asked)
     {
         var ladder = LadderText.Parse($"name\tx\n[One]\t6 2 2\n{string.Join('\n', "s:s a:a t:t i:i n:n p:p m:m d:d g:g o:o c:k e:e u:u r:r h:h b:b f:f l:l ng:ng ee:ee #twoSyllables".Split(' '))}\n{adds.Replace(',', ' ')}");

@@ -24,16 +24,19 @@ internal static class UnitListening
             : rung.Adds.Select(x => x.Ending).OfType<string>().ToList() is { Count: > 0 } endings ? EndsWith(brief, make, dice, endings, count) : null;
     }
 
-    // Told from the other ending of the day, taller from tallest; else from any that ends in another sound.
+    // Told from the other ending of the day, taller from tallest; else from any that ends in another sound. The longest is
+    // asked for: slowly ends as sandy does, and sandy does not end as slowly does.
     private static (IReadOnlyList<LessonItem>, Ask)? EndsWith(LessonBrief brief, ItemMaker make, Dice dice, List<string> endings, int count)
     {
         var ended = brief.Stock.Offered.Where(x => x.Word is { Everyday: true, Ended: not null } && x.Reading.SoundCount <= MostSounds)
             .OrderBy(x => x.Word.Familiarity != Familiarity.AtFourOrFive).ToLookup(x => x.Word.Ended!.Value.Taught);
-        var with = ended[endings[^1]].ToList();
+        var asked = endings.OrderBy(x => x.Length).Last();
+        var with = ended[asked].ToList();
         return with.Count == 0 ? null : Asked(
             make, dice, count, with.Skip(1), "yes",
-            endings.Count > 1 ? ended[endings[0]] : ended.Where(x => x.Key != endings[0]).SelectMany(x => x).Where(x => x.Reading.Segments[^1].Correspondence.Sound != with[0].Reading.Segments[^1].Correspondence.Sound), "no",
-            Ask.Of(AskCode.EndsSo, endings[^1], with[0].Word.Spelling));
+            endings.Find(x => x != asked) is { } other ? ended[other].Where(x => !x.Word.Key.EndsWith(asked, StringComparison.Ordinal))
+                : ended.Where(x => x.Key != asked).SelectMany(x => x).Where(x => x.Reading.Segments[^1].Correspondence.Sound != with[0].Reading.Segments[^1].Correspondence.Sound), "no",
+            Ask.Of(AskCode.EndsSo, asked, with[0].Word.Spelling));
     }
 
     private static (IReadOnlyList<LessonItem>, Ask)? Rhymes(LessonBrief brief, ItemMaker make, Dice dice, GraphemeRun rime, int count)
