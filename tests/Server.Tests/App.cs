@@ -1,9 +1,14 @@
 using System.Net.Http.Json;
 using System.Text.Json;
 using System.Text.Json.Nodes;
+using BoldLadder.Server.Hosting;
 using BoldLadder.Server.Storage;
+using Microsoft.AspNetCore.Hosting;
+using Microsoft.AspNetCore.Http.Timeouts;
 using Microsoft.AspNetCore.Mvc.Testing;
+using Microsoft.AspNetCore.TestHost;
 using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.DependencyInjection;
 
 [assembly: AssemblyFixture(typeof(BoldLadder.Server.Tests.App))]
 
@@ -34,6 +39,10 @@ public sealed class App : WebApplicationFactory<Program>, IAsyncLifetime
         Client = CreateDefaultClient(new Patience());
         Client.Timeout = TimeSpan.FromMinutes(10);
     }
+
+    // How long a request may take has tests of its own; here a machine that stands still for a minute fails nobody.
+    protected override void ConfigureWebHost(IWebHostBuilder builder) =>
+        builder.ConfigureTestServices(x => x.PostConfigure<RequestTimeoutOptions>(options => Limits.Time(options, TimeSpan.FromMinutes(10))));
 
     /// <summary>The database as its owner, in one school.</summary>
     public static BoldLadderDb Database(Guid school, string? connection = null)

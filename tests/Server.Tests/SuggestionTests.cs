@@ -15,7 +15,8 @@ public class SuggestionTests(App app)
         await foreach (var look in Watch(school, 1, []))
         {
             looks.Add(look);
-            if (looks.Count == 3)
+            // How far it is at a look is the machine's affair.
+            if (looks.Count >= 3 && (await Moves(school, look["order"]!)).Any(SaysWhatFor))
             {
                 break;
             }
@@ -26,7 +27,7 @@ public class SuggestionTests(App app)
         var order = looks[^1]["order"]!;
         var moves = await Moves(school, order);
         Assert.All(moves, x => Assert.NotEmpty(x.Text("reason")));
-        Assert.Contains(moves, x => x.Text("reason") is "alike" or "spellings" && x["other"] is not null);
+        Assert.Contains(moves, SaysWhatFor);
         var one = await app.Post(school.Ladder("/edits"), new { revision = 1, edit = new { kind = "takeOrder", order = order.DeepClone(), rungId = moves[0]["rung"]!.Text("id") } });
         Assert.True((await Moves(school, order)).Count < moves.Count);
         var all = await app.Post(school.Ladder("/edits"), new { revision = one.Number("revision"), edit = new { kind = "takeOrder", order = order.DeepClone() } });
@@ -116,6 +117,8 @@ public class SuggestionTests(App app)
         Assert.True(answer.IsSuccessStatusCode, await answer.Content.ReadAsStringAsync());
         return [.. (await answer.Content.ReadFromJsonAsync<JsonArray>())!.Select(x => x!)];
     }
+
+    private static bool SaysWhatFor(JsonNode move) => move.Text("reason") is "alike" or "spellings" && move["other"] is not null;
 
     private async IAsyncEnumerable<JsonNode> Watch(School school, int revision, object[] wishes, bool keepTaught = false)
     {

@@ -5,9 +5,9 @@ export default defineConfig({
   testDir: '.',
   workers: 1,
   retries: 0,
-  timeout: 120_000,
+  timeout: 300_000,
   // A busy machine is no reason to fail: what never comes still does.
-  expect: { timeout: 30_000 },
+  expect: { timeout: 60_000 },
   reporter: [['line'], ['json', { outputFile: 'test-results/report.json' }]],
   use: {
     baseURL: process.env.BASE_URL ?? 'http://127.0.0.1:5080',

@@ -11,7 +11,7 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
     public List<WrittenRung> Of(SheetLayout.PlacedCell cell, ColumnRole role)
     {
         var made = new List<WrittenRung>();
-        if (IsDayOff(cell.Text) && !SheetLines.HasDays(cell.Text))
+        if (IsDayOff(cell.Text) && !SheetLines.HasDays(cell.Text) && !reader.LooksLikePart(SheetLines.WithoutDaysOff(cell.Text)))
         {
             leave(cell, LeftOutReason.Holiday);
             return made;
@@ -90,7 +90,7 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
                 var owner = made.LastOrDefault() ?? at.Begin(made, source);
                 (lineRole == ColumnRole.Words ? owner.Words : owner.Notes).AddRange(lineRole == ColumnRole.Words ? PartReader.WordsIn(text) : [text]);
             }
-            else if (SheetWords.NamedList(text) is { Count: > 0 } named && named.All(reader.IsLearntByHeart) && !reader.LooksLikePart(text[..text.IndexOf(':', StringComparison.Ordinal)]))
+            else if (SheetWords.NamedList(text) is { Count: > 0 } named && named.All(reader.IsLearntByHeart) && !reader.LooksLikePart(text[..text.IndexOf(':', StringComparison.Ordinal)]) && LessonWords.LessonOf(text) is null)
             {
                 (made.FirstOrDefault() ?? at.Begin(made, source)).Tricky.AddRange(TrickyIn(string.Join(' ', named)));
             }

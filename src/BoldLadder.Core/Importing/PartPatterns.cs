@@ -144,7 +144,7 @@ internal static class PartPatterns
     public static readonly Regex PlusE = new(@"^(?<first>[cgsvz])\s*\+\s*e$", Any);
 
     // Which words take an ending, and what they do for it, is no part of it: adding -es to words ending in y; y to i, then -es.
-    public static readonly Regex WhatTakesIt = new(@"\bto\s+(?:(?:root|base)\s+)?(?:words?|verbs?|nouns?|roots?|bases?)\s+(?:that\s+)?end(?:ing|s)?\s+(?:in|with)\s+.+$|\b(?:chang(?:e|ing)\s+)?(?:the\s+)?y\s+(?:in)?to\s+(?:an?\s+)?i\b[\s,]*(?:(?:then|and|before|add(?:ing)?)\b[\s,]*)*", Any);
+    public static readonly Regex WhatTakesIt = new(@"\bto\s+(?:(?:root|base)\s+)?(?:words?|verbs?|nouns?|roots?|bases?)\s+(?:that\s+)?end(?:ing|s)?\s+(?:in|with)\s+.+$|\b(?:chang(?:e|ing)\s+)?(?:the\s+)?y\s+(?:in)?to\s+(?:an?\s+)?i\b[\s,]*(?:(?:then|and|before|add(?:ing)?)\b[\s,]*)*|\b(?:doubl(?:e|es|ing)\s+the\s+(?:last|final)\s+(?:letter|consonant)|drop(?:s|ping)?\s+the\s+(?:final\s+|last\s+)?e)\b[\s,]*(?:(?:then|and|before|add(?:ing)?)\b[\s,]*)*(?=-[a-z])", Any);
 
     // "VCe a", "CVCe o, u", "VCe with i": the split digraphs of those vowels.
     public static readonly Regex VowelOfVce = new(@"\bc?vce\s+(?:with\s+(?![aeiou]\s*:))?(?<vowel>[aeiou])\b(?:\s*(?:,|/|&|\band\b)\s*(?<vowel>[aeiou])\b)*", Any);

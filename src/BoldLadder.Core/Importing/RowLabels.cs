@@ -39,7 +39,7 @@ internal static class RowLabels
             return [.. inOrder.Select((x, at) => x with { Row = at + 1, Column = 1 })];
         }
 
-        if ((Planner(sheet, rows, left) ?? Grids(sheet, rows, left) ?? Steps(rows)) is { } planned)
+        if ((Planner(sheet, WithWeeksApart(rows), left) ?? Grids(sheet, rows, left) ?? Steps(rows)) is { } planned)
         {
             return planned;
         }
@@ -110,6 +110,21 @@ internal static class RowLabels
         Leave(sheet, rows, [.. placed, .. labels.Select(x => x[0])], left);
         return placed;
     }
+
+    // "| Mon | Tue", and below it "Week 1 sound | n | o" and "Week 1 tricky | | on": its week stands over the days, and what is
+    // left of the label beside them. The same rows where the labels are no such.
+    private static List<List<SheetCell>> WithWeeksApart(List<List<SheetCell>> rows)
+    {
+        var days = rows.Find(x => x.Count >= FewestDays && x.TrueForAll(c => SheetWords.HeadsDay(c.Text)));
+        var below = days is null ? [] : rows.FindAll(x => x[0].Row > days[0].Row && x[0].Column < days[0].Column).Select(x => (Row: x, Label: WeekAndRole.Match(x[0].Text))).ToList();
+        return below.Count < 2 || below.Exists(x => !x.Label.Success || SheetHeadings.RoleOf(x.Label.Groups["role"].Value) is null)
+            ? rows
+            : [.. below.GroupBy(x => x.Label.Groups["week"].Value.ToUpperInvariant()).SelectMany(week => week
+                .Select(x => (List<SheetCell>)[x.Row[0] with { Text = x.Label.Groups["role"].Value }, .. x.Row.Skip(1)])
+                .Prepend([week.First().Row[0] with { Text = week.First().Label.Groups["week"].Value }, .. days!]))];
+    }
+
+    private static readonly Regex WeekAndRole = new(@"^\s*(?<week>(?:week|wk|w)\.?\s*\d{1,2})\s*[-–:]?\s+(?<role>[a-z][a-z ]*?)\s*$", Any);
 
     // "Autumn 1", "| Week 1 | Week 2", and below it "Sounds | n, o | d" and "Tricky words | | the", again for every half-term: a
     // row for each week, under the labels. Null for any other sheet.

@@ -89,7 +89,7 @@ internal static class SheetLines
     {
         var pieces = Remarks.Split(text);
         var left = pieces.Where(x => !(SheetWords.IsHoliday(x) && x.Trim().Contains(' ', StringComparison.Ordinal) && !x.Contains(':', StringComparison.Ordinal) && !Teaches.IsMatch(x))).ToList();
-        return pieces.Length < 2 || left.Count == pieces.Length ? text : string.Concat(left).Trim(' ', ';', ',', '-', '–');
+        return pieces.Length < 2 || left.Count == pieces.Length ? text : string.Concat(left).Trim(' ', ';', ',', '-', '–', '/');
     }
 
     // After Christmas we teach u.
@@ -151,7 +151,7 @@ internal static class SheetLines
     private static readonly Regex AndTheWords = new(@"(?:^\s*(?:and|plus)|,?\s+(?:and|plus)|\s*[+&]|\s*;(?=\s+the\s))\s+(?:the\s+|our\s+|your\s+)?words?(?:\s+(?:is|are)\b)?\s*:?\s+(?<rest>[a-z' ,]+\.?)$", Any);
 
     // The mark that ends a piece stays with it.
-    private static readonly Regex Remarks = new(@"(?<=[;,])(?=\s)|(?<=\s)(?=[-–—]\s)", Any);
+    private static readonly Regex Remarks = new(@"(?<=[;,])(?=\s)|(?<=\s)(?=[-–—/]\s)", Any);
 
     private static readonly Regex LineEnds = new(@"\n|(?<=[.;,)])\s+(?=(?:tricky|sight|heart|common|high[\s-]frequency|exception)\b[^:\n]{0,24}:)|(?:,?\s+(?:plus|and|with)\s+|\s*[+&]\s*)(?:the\s+)?(?=(?:(?:tricky|sight|heart|exception|common\s+exception|high[\s-]frequency)(?:\s+words?\b|\s*:)|(?:hfw|cew|tw)s?\b))|\s+(?=(?:HFW|CEW|TW)s?\s*[:–-])", Any);
 }

@@ -98,9 +98,9 @@ internal sealed class SheetReading
         }
 
         // A day off across a row, whatever else stands in it.
-        if (row.Any(x => SheetWords.IsHoliday(x.Text)) && row.All(x => SheetWords.IsHoliday(x.Text) || SheetPosition.IsLabel(x, _layout)))
+        if (row.Any(x => IsOff(x.Text)) && row.All(x => IsOff(x.Text) || SheetPosition.IsLabel(x, _layout)))
         {
-            foreach (var cell in row.Where(x => SheetWords.IsHoliday(x.Text)))
+            foreach (var cell in row.Where(x => IsOff(x.Text)))
             {
                 Leave(cell, LeftOutReason.Holiday);
             }
@@ -232,6 +232,9 @@ internal sealed class SheetReading
         }
     }
 
+    // September weekend / c has its c.
+    private bool IsOff(string text) => SheetWords.IsHoliday(text) && !_reader.LooksLikePart(SheetLines.WithoutDaysOff(text));
+
     // Its letters say what they say when met first, and all that is more than a letter was taught in a row above.
     private bool IsReadFromTaught(string word) => _words.Find(word)?.Readings[0].Segments.All(x => x.Correspondence is { } part
         && (part.Grapheme.Text.Length == 1 ? SoundChoice.IsMetFirst(part) : Rungs.Exists(r => r.Parts.Exists(p => p.Letters == part.Grapheme.Text)))) == true;
@@ -241,7 +244,7 @@ internal sealed class SheetReading
         && (LessonWords.LessonOf(text) is not null || (_reader.Read(text) is [{ Kind: WrittenKind.Grapheme, Words: [var shown] } part] && part.IsSeenIn(shown)));
 
     // Words for it, review, or names and rhymes, in a column of words to learn by heart, are none of them; again is.
-    private bool TeachesNone(string text) => SheetWords.NamesTrickyWords(text) || (text.Trim().Contains(' ', StringComparison.Ordinal) && LessonWords.NamesListening(text)) || (LessonWords.LessonOf(text) is not null && PartReader.WordsIn(text) is [var only] && !_reader.IsLearntByHeart(only));
+    private bool TeachesNone(string text) => SheetWords.NamesTrickyWords(text) || LessonWords.NamesAllSoFar(text) || (text.Trim().Contains(' ', StringComparison.Ordinal) && LessonWords.NamesListening(text)) || (LessonWords.LessonOf(text) is not null && PartReader.WordsIn(text) is [var only] && !_reader.IsLearntByHeart(only));
 
     // Two years side by side, each with its letters and its words: words go with the letters that stand after the words before.
     private WrittenRung? OfItsLetters(int column, List<(int Column, WrittenRung Rung)> begun)

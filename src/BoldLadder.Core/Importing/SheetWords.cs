@@ -65,7 +65,7 @@ internal static class SheetWords
         || (Event.IsMatch(text) && LessonWords.LessonOf(text) is null && SheetHeadings.RoleOf(text) is not (ColumnRole.Parts or ColumnRole.Sounds or ColumnRole.Words or ColumnRole.TrickyWords) && !IsSection(text) && WeekdayOf(text) == 0);
 
     // Recap and Christmas play: something is gone over, whatever else there is.
-    private static readonly Regex GoesOverToo = new(@"^\s*(review|revis\w+|re-?cap|consolidat\w+|catch[\s-]?up|assess\w*)\s*(,|&|\+|/|\band\b)", Any);
+    private static readonly Regex GoesOverToo = new(@"^\s*(review|revis\w+|re-?cap|consolidat\w+|catch[\s-]?up|assess\w*)\s*(,|&|\+|/|\band\b)|(,|&|\+|/|\s[-–—]\s|\band\b)\s*(review|revis\w+|re-?cap|consolidat\w+|catch[\s-]?up)(\s+only|\s+week)?\s*$", Any);
 
     // A week or a day with a name of its own: World Book Week.
     private static readonly Regex Event = new(@"^\s*([A-Z][a-z]+([\s-][A-Za-z]+)*)\s+(Week|Day|Month)\W*$");
@@ -178,5 +178,5 @@ internal static class SheetWords
 
     private static readonly Regex Ordinal = new(@"^(no\.?\s*|#|lesson\s*|step\s*|session\s*|rung\s*|day\s*)?\d{1,3}(st|nd|rd|th)?\s*[.):]?$", Any);
 
-    private static readonly Regex Label = new(@"^\s*(?:(?<label>(?:week|wk|day|lesson|session|step|set|unit)\s*\d{1,2})\.\s+(?=[a-z])|(?<label>[^:=]{1,60}?)\s*(:|\s[-–—=→]\s)|(?<label>(?:set|step|stage|group|unit|block|band|list|lesson|week)\s+(?:\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten))\s+(?:is|are|has|covers|contains|includes|teaches)\s+|(?<label>(?:tricky|sight|heart)\s+words?)\s(?!(?:are|is|will|taught|from|as|in|for)\b\s*\S))\s*(?<rest>.+)$", Any | RegexOptions.Singleline);
+    private static readonly Regex Label = new(@"^\s*(?:(?<label>(?:week|wk|day|lesson|session|step|set|unit)\s*\d{1,2})\.\s+(?=[a-z])|(?<label>[^:=]{1,60}?)\s*(:|\s[-–—=→>]\s)|(?<label>(?:set|step|stage|group|unit|block|band|list|lesson|week)\s+(?:\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten))\s+(?:is|are|has|covers|contains|includes|teaches)\s+|(?<label>(?:tricky|sight|heart)\s+words?)\s(?!(?:are|is|will|taught|from|as|in|for)\b\s*\S))\s*(?<rest>.+)$", Any | RegexOptions.Singleline);
 }

@@ -22,7 +22,7 @@ public sealed class SoundChoice(SchoolWords words, SpellingShares shares)
 
     private const double Seldom = 0.04;
 
-    private const int MostChoices = 3;
+    private const int MostChoices = 3, Hardly = 50;
 
     /// <summary>
     /// What is meant when the letters stand alone and are met for the first time. Every teacher of beginners means these;
@@ -114,6 +114,12 @@ public sealed class SoundChoice(SchoolWords words, SpellingShares shares)
             if (part.Letters.Length == 1 && before.Count == 0 && !row.Exists(x => FirstMet.Contains(x.Key)) && rowWords.SelectMany(x => ShownBy(x, part)).Where(x => FirstMet.Contains(x.Key)).ToList() is [var usual, ..])
             {
                 return Done([usual], taught);
+            }
+
+            // Of beside f: hardly any word has it so.
+            if (part.Letters.Length == 1 && before.Count == 0 && row is [var odd] && all.First(x => x.Correspondence == odd).Words * Hardly < all[0].Words && FirstMet.Contains(all[0].Correspondence.Key) && rowWords.Count(x => ShownBy(x, part).Count > 0) == 1)
+            {
+                return Done([all[0].Correspondence], taught);
             }
 
             // Hen, he and pet beside e: most show what a letter says first.
