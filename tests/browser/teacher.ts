@@ -80,7 +80,7 @@ export class Teacher {
 
 export const test = base.extend<{ teacher: Teacher }, { shared: BrowserContext }>({
   // One browser for all tests, with a page that stays: without it each would fetch, compile and lay out the same pages as if
-  // they were new, which is a fifth of its time. The product keeps nothing in it longer than a page is open.
+  // they were new, which is a quarter of its time. The product keeps nothing in it longer than a page is open.
   shared: [
     async ({ browser }, use, { project }) => {
       const { baseURL, viewport, contextOptions } = project.use;
