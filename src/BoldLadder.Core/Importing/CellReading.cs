@@ -11,7 +11,7 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
     public List<WrittenRung> Of(SheetLayout.PlacedCell cell, ColumnRole role)
     {
         var made = new List<WrittenRung>();
-        if (IsDayOff(cell.Text) && !SheetLines.HasDays(cell.Text) && !reader.LooksLikePart(SheetLines.WithoutDaysOff(cell.Text)))
+        if (IsDayOff(cell.Text) && IsOff(cell.Text) && !SheetLines.HasDays(cell.Text))
         {
             leave(cell, LeftOutReason.Holiday);
             return made;
@@ -146,6 +146,9 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
     private bool IsTalk(IReadOnlyList<WrittenPart> parts, string text) => parts.Any(x => x.Kind == WrittenKind.Word) && parts.All(x => x.Kind is WrittenKind.Word or WrittenKind.Kept && x.Words.Count == 0)
         && (PartPatterns.WhatIsDone.IsMatch(text) || parts.Any(x => x.Kind == WrittenKind.Kept && x.Letters.Contains(' ', StringComparison.Ordinal)) || PartPatterns.OfLetters.IsMatch(text)
             || parts.Where(x => x.Kind == WrittenKind.Word).All(x => x.Letters.Length > 3 && !reader.IsLearntByHeart(x.Letters)));
+
+    /// <summary>True for days on which nothing is taught; <i>September weekend / c</i> has its c.</summary>
+    public bool IsOff(string text) => SheetWords.IsHoliday(text) && !reader.LooksLikePart(SheetLines.WithoutDaysOff(text));
 
     private bool IsDayOff(string text) =>
         SheetWords.IsHoliday(text) && !reader.Read(text).Any(x => x.Kind is WrittenKind.Grapheme or WrittenKind.Ending or WrittenKind.WordEnd or WrittenKind.Cluster or WrittenKind.Structure);

@@ -98,9 +98,9 @@ internal sealed class SheetReading
         }
 
         // A day off across a row, whatever else stands in it.
-        if (row.Any(x => IsOff(x.Text)) && row.All(x => IsOff(x.Text) || SheetPosition.IsLabel(x, _layout)))
+        if (row.Any(x => _cells.IsOff(x.Text)) && row.All(x => _cells.IsOff(x.Text) || SheetPosition.IsLabel(x, _layout)))
         {
-            foreach (var cell in row.Where(x => IsOff(x.Text)))
+            foreach (var cell in row.Where(x => _cells.IsOff(x.Text)))
             {
                 Leave(cell, LeftOutReason.Holiday);
             }
@@ -231,9 +231,6 @@ internal sealed class SheetReading
             rung.Tricky.Clear();
         }
     }
-
-    // September weekend / c has its c.
-    private bool IsOff(string text) => SheetWords.IsHoliday(text) && !_reader.LooksLikePart(SheetLines.WithoutDaysOff(text));
 
     // Its letters say what they say when met first, and all that is more than a letter was taught in a row above.
     private bool IsReadFromTaught(string word) => _words.Find(word)?.Readings[0].Segments.All(x => x.Correspondence is { } part
