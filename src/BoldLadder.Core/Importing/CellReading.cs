@@ -11,7 +11,7 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
     public List<WrittenRung> Of(SheetLayout.PlacedCell cell, ColumnRole role)
     {
         var made = new List<WrittenRung>();
-        if (IsDayOff(cell.Text) && IsOff(cell.Text) && !SheetLines.HasDays(cell.Text))
+        if (IsDayOff(cell.Text) && !SheetLines.HasDays(cell.Text))
         {
             leave(cell, LeftOutReason.Holiday);
             return made;
@@ -151,7 +151,7 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
     public bool IsOff(string text) => SheetWords.IsHoliday(text) && !reader.LooksLikePart(SheetLines.WithoutDaysOff(text));
 
     private bool IsDayOff(string text) =>
-        SheetWords.IsHoliday(text) && !reader.Read(text).Any(x => x.Kind is WrittenKind.Grapheme or WrittenKind.Ending or WrittenKind.WordEnd or WrittenKind.Cluster or WrittenKind.Structure);
+        IsOff(text) && !reader.Read(text).Any(x => x.Kind is WrittenKind.Grapheme or WrittenKind.Ending or WrittenKind.WordEnd or WrittenKind.Cluster or WrittenKind.Structure);
 
     private void Parts(IReadOnlyList<WrittenPart> parts, string text, Source source, List<WrittenRung> made)
     {

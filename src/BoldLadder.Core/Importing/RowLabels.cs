@@ -112,14 +112,14 @@ internal static class RowLabels
     }
 
     // "| Mon | Tue", and below it "Week 1 sound | n | o" and "Week 1 tricky | | on": its week stands over the days, and what is
-    // left of the label beside them. The same rows where the labels are no such.
+    // left of the label beside them; other rows stand first. The same rows where the labels are no such.
     private static List<List<SheetCell>> WithWeeksApart(List<List<SheetCell>> rows)
     {
         var days = rows.Find(x => x.Count >= FewestDays && x.TrueForAll(c => SheetWords.HeadsDay(c.Text)));
         var below = days is null ? [] : rows.FindAll(x => x[0].Row > days[0].Row && x[0].Column < days[0].Column).Select(x => (Row: x, Label: WeekAndRole.Match(x[0].Text))).ToList();
         return below.Count < 2 || below.Exists(x => !x.Label.Success || SheetHeadings.RoleOf(x.Label.Groups["role"].Value) is null)
             ? rows
-            : [.. below.GroupBy(x => x.Label.Groups["week"].Value.ToUpperInvariant()).SelectMany(week => week
+            : [.. rows.Where(x => x != days && !below.Exists(y => y.Row == x)), .. below.GroupBy(x => x.Label.Groups["week"].Value.ToUpperInvariant()).SelectMany(week => week
                 .Select(x => (List<SheetCell>)[x.Row[0] with { Text = x.Label.Groups["role"].Value }, .. x.Row.Skip(1)])
                 .Prepend([week.First().Row[0] with { Text = week.First().Label.Groups["week"].Value }, .. days!]))];
     }

@@ -54,6 +54,16 @@ public class PlainSheetTests
         Read([first, second, third], ["m", "d", "t"], ["o", "g", "i"]).Chunk(2).Select(x => string.Join(' ', x.SelectMany(Gives))));
 
     [Fact]
+    public void Whatever_stands_round_weeks_that_are_told_with_what_each_row_holds_is_said_to_be_left_out()
+    {
+        var read = All(
+            ["Our plan"], ["", "Mon", "Tue", "Wed"], ["Week 1 sound", "o", "m", "e"], ["Week 1 tricky", "", "the", ""],
+            ["Week 2 sound", "t", "d", "i"], ["Week 2 tricky", "I", "", ""], ["", "bring boards"]);
+        Assert.Equal(["o:o", "!the m:m", "e:e", "!I t:t", "d:d", "i:i"], read.Rungs.Select(x => string.Join(' ', Gives(x))));
+        Assert.Equal(["A1", "B7"], read.LeftOut.Select(x => x.Source.Cell));
+    }
+
+    [Fact]
     public void A_word_is_learnt_and_not_what_is_done_with_it() =>
         Assert.Equal(["was", "you"], Read(["Week", "Sounds", "Tricky words"], ["1", "m", "introduce was, you"], ["2", "d", "teach the"], ["3", "t", "go"])[0].Rung.TrickyWords);
 
