@@ -123,9 +123,31 @@ internal static class ApplyPart
     // Where few sentences have today's part, one of them is kept to be written: what was just read would be copied.
     private static IReadOnlyList<GradedSentence> WithoutOneToWrite(IReadOnlyList<GradedSentence> ranked, HashSet<string> justRead, int most)
     {
-        var on = ranked.Where(x => x.Targets > 0 && !justRead.Contains(x.Sentence.Text)).ToList();
-        return on.Count is 0 || on.Count > most ? ranked : [.. ranked.Except([on.MinBy(x => Math.Abs(x.Sentence.Words.Count - WordsToWrite))])];
+        var unlike = new List<Sentence>();
+        foreach (var x in ranked)
+        {
+            if (x.Targets > 0 && !justRead.Contains(x.Sentence.Text) && !unlike.Exists(other => IsHeardIn(other, x.Sentence)))
+            {
+                unlike.Add(x.Sentence);
+            }
+
+            if (unlike.Count > most)
+            {
+                return ranked;
+            }
+        }
+
+        if (unlike.Count == 0)
+        {
+            return ranked;
+        }
+
+        var one = unlike.MinBy(x => Math.Abs(x.Words.Count - WordsToWrite))!;
+        return [.. ranked.Where(x => !IsHeardIn(x.Sentence, one))];
     }
+
+    // Whoever has read one of them has read most of the other.
+    private static bool IsHeardIn(Sentence read, Sentence one) => Alike(read, one) || read.Text.Contains(one.Text, StringComparison.Ordinal);
 
     /// <summary>Why a sentence is here: how often it has what today is about.</summary>
     internal static Reason Why(LessonBrief brief, GradedSentence x) => Reason.Of(brief.Kind == LessonKind.Print ? ReasonCode.HasPrint : ReasonCode.WordsWithPart, $"{x.Targets}");
@@ -194,7 +216,7 @@ internal static class ApplyPart
     {
         var kept = brief.KeptIn(LessonPart.Apply, Activity.WriteSentence);
         var heard = seen.Select(x => x.Text).ToHashSet();
-        bool IsNew(GradedSentence x) => !heard.Contains(x.Sentence.Text) && !seen.Exists(s => Alike(s, x.Sentence) || s.Text.Contains(x.Sentence.Text, StringComparison.Ordinal));
+        bool IsNew(GradedSentence x) => !heard.Contains(x.Sentence.Text) && !seen.Exists(s => IsHeardIn(s, x.Sentence));
 
         // Thousands are ranked, few are looked at: whether one is new is asked in their order, until there are enough.
         List<(GradedSentence Graded, int Unfit)> Fresh(IReadOnlyList<GradedSentence> among)

@@ -105,5 +105,28 @@ public class SchoolSentenceTests
         Assert.DoesNotContain(World.South.Sentences.All, x => x.Text == "Zib sat on a mat.");
     }
 
+    [Fact]
+    public void Whatever_letters_come_first_the_first_eight_make_sentences()
+    {
+        // Three of the consonants that most begin with, two of those that others do, and three vowels: each order by dice.
+        var dice = new Dice(11);
+        var few = new List<string>();
+        for (var order = 0; order < Orders; order++)
+        {
+            var letters = dice.Mix("smtpnd").Take(3).Concat(dice.Mix("cghbrlf").Take(2)).Concat(dice.Mix("aeiou").Take(3)).ToList();
+            var taught = string.Join(' ', letters.Select(x => x == 'c' ? "c:k" : $"{x}:{x}"));
+            var judge = World.JudgeOf(World.South.Rules, taught, "I", "a", "the");
+            var count = World.South.Sentences.Readable(judge, PractisedWords.None, PractisedWords.None).Count(x => char.IsAsciiLetterUpper(x.Sentence.Text[0]));
+            if (count < 4)
+            {
+                few.Add($"{string.Concat(letters)} {count}");
+            }
+        }
+
+        Assert.True(few.Count <= Orders / 10, string.Join(", ", few));
+    }
+
+    private const int Orders = 80;
+
     private static Judge JudgeAt(int place) => new(new TaughtSet(World.South.Rules, [], []).With(World.Estuary.Rungs.Take(place + 1)));
 }
