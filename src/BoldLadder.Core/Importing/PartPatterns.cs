@@ -46,7 +46,7 @@ internal static class PartPatterns
     public static readonly Regex NumberedInRow = new(@"^\s*(?:\(?\d{1,3}\s*[.)]\s*(?<part>[A-Za-z]{1,4})\s*[,;]?\s*(?=\(?\d|$)){2,}$");
 
     // Letters in a row with an arrow or a dash between each: d > o > g; our order: d > o > g; d - o - g.
-    public static readonly Regex ArrowsBetween = new(@"^\s*(?:[A-Za-z ]{1,40}:\s*)?(?<part>[A-Za-z]{1,3})(?:(?:\s*(?:[-=]?>|→|➔)\s*|\s+[-–—]\s+)(?<part>[A-Za-z]{1,3})){2,}\s*$");
+    public static readonly Regex ArrowsBetween = new(@"^\s*(?:[A-Za-z ]{1,40}:\s*|(?:[Tt]hen|[Nn]ext|[Ff]inally|[Ll]astly|[Ll]ast|[Aa]fter\s+that|[Ff]irst|[Nn]ow)\s+)?(?<part>[A-Za-z]{1,3})(?:(?:\s*(?:[-=]?>|→|➔)\s*|\s+[-–—]\s+)(?<part>[A-Za-z]{1,3})){2,}\s*$");
 
     // A list of letters in a sentence: after that h, e, u and b; c, k and ck come next.
     public static readonly Regex ListInTalk = new(@"^\s*(?:(?!\S*\s*\b(?:long|short|soft|hard|silent|split)\b)(?<talk>[A-Z][a-z']+(?:\s+[a-z']{2,}){0,6})\s+)?(?<list>[a-z]{1,3}(?:\s*,\s*[a-z]{1,3})*(?:\s*,\s*[a-z]{1,3}|\s*,?\s+and\s+[a-z]{1,3})(?:\s*\([a-z]{2,10}\))?)(?<talk>(?:\s+[a-z]{3,})+)?\s*\.?\s*$");
@@ -149,6 +149,9 @@ internal static class PartPatterns
     // "VCe a", "CVCe o, u", "VCe with i": the split digraphs of those vowels.
     public static readonly Regex VowelOfVce = new(@"\bc?vce\s+(?:with\s+(?![aeiou]\s*:))?(?<vowel>[aeiou])\b(?:\s*(?:,|/|&|\band\b)\s*(?<vowel>[aeiou])\b)*", Any);
 
+    // "Long a silent e", "long o with magic e".
+    public static readonly Regex LongBySilentE = new(@"^\s*long\s+(?<vowel>[aeiou])\s*[,–-]?\s*(?:with\s+)?(?:an?\s+)?(?:silent|magic|final)\s+e\b(?!\s*\(\s*[aeiou]\s?[_–-])", Any);
+
     /// <summary>Words that are read, one after another: <i>reading dog, mad, nod</i>.</summary>
     public const string WordsRead = @"(?:blending|reading|writing|spelling|making|building)\s+(?<rest>[a-z]{2,}(?:\s*,\s*[a-z]{2,})+(?:\s*,?\s+and\s+[a-z]{2,})?)";
 
@@ -179,6 +182,9 @@ internal static class PartPatterns
     public static readonly Regex EndingWord = new(@"\b(?:endings?|suffix(?:es)?|plurals?|past\s+tense)\b", Any);
 
     public static readonly Regex BothWord = new(@"\b(?:both|all\s+(?:its\s+)?(?:sounds|ways)|two\s+sounds|2\s+sounds|two\s+ways)\b", Any);
+
+    // All that a piece says: both sounds, said two ways.
+    public static readonly Regex SaidBothWays = new(@"^\s*(?:with\s+|said\s+)?(?:its\s+)?(?:both|two|2)(?:\s+(?:sounds|ways))?\s*$", Any);
 
     public static readonly Regex LastWord = new(@"\b(?:at\s+the\s+end|end|final|ending|last)\b", Any);
 

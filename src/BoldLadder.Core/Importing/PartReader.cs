@@ -85,6 +85,13 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         var parts = new List<WrittenPart>();
         foreach (var (piece, joined) in pieces)
         {
+            // "oo, both sounds".
+            if (parts is [.., { Kind: WrittenKind.Grapheme } said] && SaidBothWays.IsMatch(piece))
+            {
+                parts[^1] = said with { Both = true };
+                continue;
+            }
+
             if (parts.Count > 0 && IsRemark(piece))
             {
                 parts.Add(WrittenPart.Plain(WrittenKind.Kept, piece));
@@ -126,6 +133,7 @@ public sealed class PartReader(CorrespondenceTable table, SchoolWords words)
         text = EndsIn.Replace(WhatTakesIt.Replace(Neighbours.Replace(WhereAhead.Replace(text, "${letters}"), " "), ""), x => x.Groups["dash"].Success ? "ending " : "final ");
         text = VowelWith.Replace(SaidSounds.WithLengths(text), "${vowel}, ");
         text = VowelOfVce.Replace(text, x => string.Join(", ", x.Groups["vowel"].Captures.Select(v => $"{v.Value}_e")));
+        text = LongBySilentE.Replace(text, "${vowel}_e");
         text = Doubled.Replace(text, x => string.Join(", ", x.Groups["letter"].Captures.Select(c => c.Value + c.Value)));
         text = Adding.Replace(text, x => string.Join(", ", x.Groups["ending"].Captures.Select(e => "-" + e.Value.ToLowerInvariant())));
         text = (ArrowsBetween.Match(text) is { Success: true } arrows ? arrows : NumberedInRow.Match(text)) is { Success: true } row ? string.Join(", ", row.Groups["part"].Captures.Select(x => x.Value)) : PlusE.Replace(text.Trim(), "${first}e");

@@ -22,6 +22,13 @@ internal sealed class RungMaking(CorrespondenceTable table, SchoolWords words, S
         // Letters met before, several together and with nothing said of them, are gone over.
         var goneOver = written.CellLetters.Count > 1 && written.CellLetters.All(state.Graphemes.Contains) && written.Parts.All(x => x.Kind == WrittenKind.Grapheme && x.Words.Count == 0 && x.Sounds.Count == 0)
             && written.Words.Count == 0 && written.Sound.Length == 0;
+        // No new sound, before there was any, is a week of none.
+        if (written is { Parts: [{ Kind: WrittenKind.Lesson } only], Tricky.Count: 0 } && state.Things.Count + state.Tricky.Count == 0 && LessonWords.NamesNothingNew(only.Letters))
+        {
+            state.LeftOut.AddRange(written.Sources.Select(x => new LeftOut(x, LeftOutReason.NotRead)));
+            yield break;
+        }
+
         foreach (var part in written.Parts)
         {
             switch (part.Kind)

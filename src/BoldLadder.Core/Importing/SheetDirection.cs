@@ -71,6 +71,12 @@ internal static class SheetDirection
             return true;
         }
 
+        // "Phoneme | Year 1 | Year 2", and a sound in each row: its spellings as they come.
+        if (dated.Count > 2 && SheetHeadings.NamesSound(dated[0].Text) && dated.Skip(1).All(x => SheetWords.IsSection(x.Text) && SheetHeadings.RoleOf(x.Text) is null && !SheetWords.HeadsDay(x.Text)))
+        {
+            return true;
+        }
+
         // "Set A | Set B": the one's all before the other's.
         if (dated.Count > 1 && dated.TrueForAll(x => SheetWords.NamesSet(x.Text)))
         {

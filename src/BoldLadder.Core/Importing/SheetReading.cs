@@ -138,6 +138,13 @@ internal sealed class SheetReading
                 rungs.ForEach(x => x.Parts.Add(WrittenPart.Plain(WrittenKind.Lesson, practised.Text) with { Lesson = RungKind.Consolidation }));
             }
 
+            // Review | mixed, under Teach and Write: what is written on a day of going over is gone over.
+            if (rungs is [{ Parts: [{ Kind: WrittenKind.Lesson } again] }] && begun is [var earlier] && (IsOfWords(cell.Column) || IsOfWords(earlier.Column)) && made is [{ Parts: [{ Kind: WrittenKind.Lesson } lesson] } day] && again.Lesson == lesson.Lesson)
+            {
+                day.Sources.Add(From(cell));
+                continue;
+            }
+
             made.AddRange(rungs);
             if (rungs.Count > 0)
             {
@@ -235,6 +242,8 @@ internal sealed class SheetReading
     // Its letters say what they say when met first, and all that is more than a letter was taught in a row above.
     private bool IsReadFromTaught(string word) => _words.Find(word)?.Readings[0].Segments.All(x => x.Correspondence is { } part
         && (part.Grapheme.Text.Length == 1 ? SoundChoice.IsMetFirst(part) : Rungs.Exists(r => r.Parts.Exists(p => p.Letters == part.Grapheme.Text)))) == true;
+
+    private bool IsOfWords(int column) => SheetHeadings.RoleOf(_layout.HeadingAt(column)) == ColumnRole.Words;
 
     // "er (her)", "screening check", where other cells have words to learn by heart, and nothing says that all do.
     private bool IsNoWord(string text) => !(PartReader.WordsIn(text) is [var only] && _reader.IsLearntByHeart(only))

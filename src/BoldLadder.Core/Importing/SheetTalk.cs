@@ -16,7 +16,7 @@ internal static class SheetTalk
         // Total | 24, below all.
         var totals = rows.Skip(FewestRows).Where(x => x.Count > 1 && !SheetWords.IsOrdinal(x[0].Text) && SheetWords.AsideFor([.. x.Select(c => c.Text)]) == LeftOutReason.Count && x.TrueForAll(c => c == x[0] || SheetWords.IsCount(c.Text))).SelectMany(x => x).ToList();
         left.AddRange(totals.Select(x => new LeftOut(new Source(sheet, x.Address, x.Text), LeftOutReason.Count)));
-        var head = rows.TakeWhile(x => x.Count == 1).Take(rows.Count - 1).Select(x => x[0]).Where(x => IsKey(x.Text) || IsSaid(x.Text, isTable, reader)).ToList();
+        var head = rows.TakeWhile(x => x.Count == 1).Take(rows.Count - 1).Select(x => x[0]).Where(x => IsKey(x.Text) || ForWhom.IsMatch(x.Text) || IsSaid(x.Text, isTable, reader)).ToList();
         List<SheetCell> talk = [.. head, .. isTable && rows.Count - foot.Count >= FewestRows ? foot : []];
         left.AddRange(talk.Select(x => new LeftOut(new Source(sheet, x.Address, x.Text), LeftOutReason.NotRead)));
         talk.AddRange(totals);
@@ -38,6 +38,9 @@ internal static class SheetTalk
 
     // What colours mean.
     private static bool IsKey(string text) => SheetWords.AsideFor([text]) == LeftOutReason.NotRead;
+
+    // Child: Tomas.
+    private static readonly Regex ForWhom = new(@"^\s*(?:(?:child|pupil|student)(?:['’]?s)?(?:\s+name)?|name|(?:class\s+)?teacher|adult|school|author|version|updated|(?:written|led|taught)\s+by)\s*:\s*\S", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant);
 
     // A sentence to whoever reads the sheet, whatever it says of going over and of tricky words: what is done each week is no lesson.
     private static bool IsSaid(string text, bool isTable, PartReader reader) => text.Split(' ').Length >= FewestOfSentence && text.TrimEnd() is [.., '.' or '!'] && TeachesNone(text, reader) && (isTable || Always.IsMatch(text));

@@ -240,6 +240,13 @@ public sealed class SoundChoice(SchoolWords words, SpellingShares shares)
         var kept = part.Place == WrittenPlace.Last ? first.TakeLast(1) : part.Place == WrittenPlace.First ? first.Take(1) : first;
         var strong = kept.Select(x => x.Correspondence).Distinct().ToList();
 
+        if (strong.Count == 0 && part.Letters is ['c' or 'g' or 's' or 'v' or 'z', 'e'] && word.EndsWith(part.Letters, StringComparison.Ordinal))
+        {
+            // ge (age): its e is that of a_e, and it ends in ge all the same.
+            var said = found.Readings[0].Segments.Where(x => x.Correspondence.Grapheme.Text == part.Letters[..1]).Select(x => x.Correspondence.Sound).TakeLast(1).ToList();
+            return [.. Candidates(part.Letters).Select(x => x.Correspondence).Where(x => said.Contains(x.Sound))];
+        }
+
         // A letter met twice in its keyword (the a of banana) is shown by the one that is said in full.
         return strong.Count > 1 && strong.Any(x => x.Sound.Key != "schwa") ? [.. strong.Where(x => x.Sound.Key != "schwa")] : strong;
     }

@@ -86,7 +86,7 @@ internal sealed class TokenReader(CorrespondenceTable table, SchoolWords words)
         }
 
         // -el (camel) ends longer words; the al of walk does not.
-        if (last && text is ("el" or "al" or "il"))
+        if (text is ("el" or "al" or "il") && (last || named.Any(x => x.EndsWith(text, StringComparison.Ordinal) && Segments(x).TakeLast(2).Select(s => s.Key).SequenceEqual([$"{text[0]}:schwa", "l:l"]))))
         {
             return part with { Kind = WrittenKind.WordEnd };
         }
