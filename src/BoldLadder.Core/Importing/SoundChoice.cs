@@ -133,7 +133,9 @@ public sealed class SoundChoice(SchoolWords words, SpellingShares shares)
         }
 
         var left = all.Except(before).Where(x => part.Place != WrittenPlace.First || x.Correspondence.Sound.Key != "schwa").ToList();
-        if (left.Count == 0 || (before.Count > 0 && left.Sum(x => x.Words) * 12 < before.Sum(x => x.Words)))
+        // A vowel that comes again while letters are new is gone over: what else it says comes when vowels of two letters have come.
+        var early = part.Letters is [var letter] && TokenReader.IsVowel(letter) && !taught.Any(x => x.Grapheme.Text.Length > 1 && x.Sound.IsVowel);
+        if (left.Count == 0 || (before.Count > 0 && (early || left.Sum(x => x.Words) * 12 < before.Sum(x => x.Words))))
         {
             return new ChosenSound([before[0].Correspondence], [], Again: true);
         }

@@ -80,7 +80,8 @@ internal static class ApplyPart
         var sentences = brief.Asked(LessonPart.Apply, Activity.ReadSentences);
         var most = !brief.Has(LessonPart.Apply, Activity.ReadSentences) || (sentences is null && story.Count > 0 && left < Timing.Of(Activity.ReadSentences, SentencesBesideStory)) ? 0
             : brief.Length.IsVeryShort ? sentences ?? 1
-            : sentences ?? Fitting(left, story.Count > 0 ? SentencesBesideStory + brief.Length.MoreSentences : MostSentences + brief.Length.MoreSentences);
+            // In a long lesson a day of tricky words has the time to read them in more.
+            : sentences ?? Fitting(left, (story.Count > 0 && !(brief.IsOfTricky && brief.Length.MoreSentences > 0) ? SentencesBesideStory : MostSentences) + brief.Length.MoreSentences);
         if (most == 0 && !brief.Length.IsShort && brief.Has(LessonPart.Apply, Activity.ReadSentences) && sentences is null && IsStillToMeet(brief, story, ranked))
         {
             most = 1;
@@ -142,7 +143,8 @@ internal static class ApplyPart
             return ranked;
         }
 
-        var one = unlike.MinBy(x => Math.Abs(x.Words.Count - WordsToWrite))!;
+        // The one that leaves most to be read.
+        var one = unlike.OrderBy(x => ranked.Count(r => IsHeardIn(r.Sentence, x))).ThenBy(x => Math.Abs(x.Words.Count - WordsToWrite)).First();
         return [.. ranked.Where(x => !IsHeardIn(x.Sentence, one))];
     }
 

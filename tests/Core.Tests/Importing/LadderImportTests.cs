@@ -84,6 +84,13 @@ public class LadderImportTests
     }
 
     [Fact]
+    public void A_vowel_met_again_is_gone_over_among_the_first_letters_and_its_other_sound_after_vowels_of_two()
+    {
+        Assert.Equal("d:d o:o g:g", Teaches(Read("d", "o", "g", "o")));
+        Assert.Equal("d:d o:o ai:ai g:g o:oa", Teaches(Read("d", "o", "ai", "g", "o")));
+    }
+
+    [Fact]
     public void Letters_met_before_and_written_together_are_gone_over()
     {
         var read = Read("s", "a", "c", "s a c");
