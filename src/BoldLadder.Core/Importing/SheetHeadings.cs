@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using System.Text.RegularExpressions;
 
 namespace BoldLadder.Core.Importing;
@@ -20,7 +21,26 @@ internal static class SheetHeadings
 
     private static readonly Regex Joined = new(@"(?<=[A-Za-z]{2})_(?=[A-Za-z]{2})|(?<=[a-z]{2})(?=[A-Z][a-z])", RegexOptions.CultureInvariant);
 
-    private static ColumnRole? Named(string heading) => Headers.Where(x => x.Words.IsMatch(heading)).Select(x => (ColumnRole?)x.Role).FirstOrDefault();
+    private static ColumnRole? Named(string heading)
+    {
+        if (Asked.TryGetValue(heading, out var known))
+        {
+            return known;
+        }
+
+        // Whatever people write comes here: what is kept has an end.
+        if (Asked.Count >= MostAsked)
+        {
+            Asked.Clear();
+        }
+
+        return Asked[heading] = Headers.Where(x => x.Words.IsMatch(heading)).Select(x => (ColumnRole?)x.Role).FirstOrDefault();
+    }
+
+    // Each cell of a sheet is asked in many places whether it is a heading, by sixteen patterns each time.
+    private static readonly ConcurrentDictionary<string, ColumnRole?> Asked = new();
+
+    private const int MostAsked = 4000;
 
     /// <summary>True for a heading of weeks, days, lessons or terms that numbers follow.</summary>
     public static bool IsCounted(string heading) => Named(heading) is ColumnRole.Week or ColumnRole.Day or ColumnRole.Section;

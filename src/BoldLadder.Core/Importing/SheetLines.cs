@@ -16,6 +16,7 @@ internal static class SheetLines
         text = GoneOverFirst.Replace(text, x => $"{x.Groups["new"].Value} ({$"recap {x.Groups["old"].Value}".Trim()})");
         text = GoneOverAfter.Replace(GoneOverBehind.Replace(text, " (recap ${old})"), "${new} (recap ${old})");
         text = TalkBehind.Replace(ThenReview.Replace(text, "\nreview"), "");
+        text = SentenceBehind.Replace(text, "\n${said}");
         text = Made.Replace(text, " (${rest})");
         text = Practised.Replace(text, " (${rest})");
         text = AsWord.Replace(text, "\ntricky words: ${rest}");
@@ -57,8 +58,11 @@ internal static class SheetLines
     // "Wk2 - m, a, t + rev (TW: I)", "e, r and review": a day of going over, after those of what is new.
     private static readonly Regex ThenReview = new(@"(?<=^\s*(?:[A-Za-z]+\s*\d+\s*[-–:.)]+\s*)?[a-z]{1,3}(?:\s*,\s*[a-z]{1,3})+)\s*(?:[+&]|,?\s+(?:and|plus|then))\s*(?:rev|review|revise|revision|re-?cap)\.?\s*(?=$|\()", Any);
 
-    // "A g - and lots of singing!", "b (bear) - watch for d!", "oa (boat). Don't forget the cards!"
-    private static readonly Regex TalkBehind = new(@"(?<=[a-z]\s*\([a-z]+\))\.\s+(?!(?:then|also|and|next|tricky|sight|heart|words?|new|teach|learn|introduce|meet|re-?cap|review|revise|practi[sc]e)\b)[a-z']+(?:\s+[a-z']{2,}){2,}\s*[.!]?\s*$|\s[-–—]\s+(?:(?:and|plus|with)\s+(?:lots|plenty|loads|some|more|much)\s+(?:[a-z]+\s*){2,}[!.]?\s*$|(?:watch|look\s+out|mind|careful|take\s+care|remember|beware|don't|not\s+to)\b.*$)", Any);
+    // "A g - and lots of singing!", "b (bear) - watch for d!"
+    private static readonly Regex TalkBehind = new(@"\s[-–—]\s+(?:(?:and|plus|with)\s+(?:lots|plenty|loads|some|more|much)\s+(?:[a-z]+\s*){2,}[!.]?\s*$|(?:watch|look\s+out|mind|careful|take\s+care|remember|beware|don't|not\s+to)\b.*$)", Any);
+
+    // "Oa (boat). Don't forget the cards!": a note below it.
+    private static readonly Regex SentenceBehind = new(@"(?<=[a-z]\s*\([a-z]+\))\.\s+(?<said>(?!(?:then|also|and|next|tricky|sight|heart|words?|new|teach|learn|introduce|meet|re-?cap|review|revise|practi[sc]e)\b)[a-z']+(?:\s+[a-z']{2,}){2,}\s*[.!]?\s*)$", Any);
 
     // Both on one line: "Teach: n; revisit old: e", "New: r Review: o".
     private static readonly Regex BothLabelled = new(@"(?<=\S)\s*[/;|]\s*(?=(new|teach|introduce|re-?visit|review|revise|revision|recall|re-?cap|practi[sc]e|apply)\b[^:;/|]{0,24}:)|(?<=\S)\s*[,.\s]\s*(?=(?:re-?visit|review|revise|revision|recall|re-?cap)\s*:)", Any);

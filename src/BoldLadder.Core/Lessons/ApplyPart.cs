@@ -124,12 +124,13 @@ internal static class ApplyPart
     // Where few sentences have today's part, one of them is kept to be written: what was just read would be copied.
     private static IReadOnlyList<GradedSentence> WithoutOneToWrite(IReadOnlyList<GradedSentence> ranked, HashSet<string> justRead, int most)
     {
+        var on = ranked.Where(x => x.Targets > 0 && !justRead.Contains(x.Sentence.Text)).Select(x => x.Sentence).ToList();
         var unlike = new List<Sentence>();
-        foreach (var x in ranked)
+        foreach (var x in on)
         {
-            if (x.Targets > 0 && !justRead.Contains(x.Sentence.Text) && !unlike.Exists(other => IsHeardIn(other, x.Sentence)))
+            if (!unlike.Exists(other => IsHeardIn(other, x)))
             {
-                unlike.Add(x.Sentence);
+                unlike.Add(x);
             }
 
             if (unlike.Count > most)
@@ -144,7 +145,7 @@ internal static class ApplyPart
         }
 
         // The one that leaves most to be read.
-        var one = unlike.OrderBy(x => ranked.Count(r => IsHeardIn(r.Sentence, x))).ThenBy(x => Math.Abs(x.Words.Count - WordsToWrite)).First();
+        var one = unlike.OrderBy(x => on.Count(other => IsHeardIn(other, x))).ThenBy(x => Math.Abs(x.Words.Count - WordsToWrite)).First();
         return [.. ranked.Where(x => !IsHeardIn(x.Sentence, one))];
     }
 
