@@ -8,10 +8,10 @@ internal static class SheetHeadings
 {
     private const RegexOptions Any = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant;
 
-    private const int LongestLabel = 24;
+    private const int LongestLabel = 24, LongestHeading = 60;
 
     /// <summary>What a heading says of its column; null when it is none.</summary>
-    public static ColumnRole? RoleOf(string heading) => heading.Length > 60 ? null : HeadsBoth.IsMatch(heading) ? ColumnRole.Parts : Named(OneOrMore(heading)) ?? Named(PartReader.WithoutBrackets(heading).Trim());
+    public static ColumnRole? RoleOf(string heading) => heading.Length > LongestHeading ? null : HeadsBoth.IsMatch(heading) ? ColumnRole.Parts : Named(OneOrMore(heading)) ?? Named(PartReader.WithoutBrackets(heading).Trim());
 
     // "Sounds and tricky words": both, in its cells.
     private static readonly Regex HeadsBoth = new(@"^\s*(?:new\s+)?(?:sounds?|graphemes?|gpcs?|phonemes?|letters?)\s*(?:,|&|/|\+|\band\b|\bwith\b)+\s*(?:new\s+)?(?:tricky|sight|heart|exception|common\s+exception|high[\s-]frequency|hfw|cew|tw)\b", Any);
@@ -43,7 +43,7 @@ internal static class SheetHeadings
     private const int MostAsked = 4000;
 
     /// <summary>True for a heading of weeks, days, lessons or terms that numbers follow.</summary>
-    public static bool IsCounted(string heading) => Named(heading) is ColumnRole.Week or ColumnRole.Day or ColumnRole.Section;
+    public static bool IsCounted(string heading) => heading.Length <= LongestHeading && Named(heading) is ColumnRole.Week or ColumnRole.Day or ColumnRole.Section;
 
     /// <summary>True for <i>week taught</i>, <i>introduced in</i>: a column that says when.</summary>
     public static bool SaysWhen(string heading) => heading.Length <= 30 && WhenHeader.IsMatch(heading) && !TrickyHeader.IsMatch(heading);

@@ -166,6 +166,8 @@ public sealed class GoodLessonTests
             Assert.InRange(gaps.Count, 3, TrickyGaps.Most);
             Assert.Equal(gaps.Count, gaps.Select(i => i.Text).Distinct().Count());
             Assert.All(gaps, i => Assert.Contains("____", GapWord.In(i.Text, i.Heading), StringComparison.Ordinal));
+            // Put it in and Push it in are one line to whoever looks at it.
+            Assert.Equal(gaps.Count, gaps.Select(i => GapWord.In(i.Text, i.Heading)).Distinct().Count());
             Assert.True(gaps.Count(i => today.Contains(i.Heading)) >= Math.Min(3, today.Count), $"{x.Rung.Label}: {string.Join(", ", gaps.Select(i => i.Heading))}");
             Assert.Empty(gaps.Select(i => i.Text).Intersect(x.In(Activity.ReadSentences).Concat(x.In(Activity.WriteSentence)).Select(i => i.Text)));
         });

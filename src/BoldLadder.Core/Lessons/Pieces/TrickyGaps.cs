@@ -44,12 +44,18 @@ internal static class TrickyGaps
             .OrderBy(x => brief.Standing.TimesRead.GetValueOrDefault(x.Text)).ThenBy(x => x.Words.Count).ToList();
         var found = words.SelectMany(word => readable.Where(x => x.Words.Count > 2 && x.Keys.Count(w => w == word) == 1).Select((x, turn) => (Sentence: x, Word: word, Turn: turn)))
             .OrderBy(x => x.Turn).DistinctBy(x => x.Sentence.Text).Select(x => (x.Sentence, x.Word)).Where(x => beside.All(b => b.Sentence.Text != x.Sentence.Text));
-        var (chosen, alike) = (new List<(Sentence Sentence, string Word)>(), new List<(Sentence, string)>());
+        var (chosen, alike) = (new List<(Sentence Sentence, string Word)>(), new List<(Sentence Sentence, string Word)>());
         foreach (var x in found)
         {
             if (chosen.Count >= count)
             {
                 break;
+            }
+
+            // Put it in, Push it in: with the gap in them they are one.
+            if (beside.Concat(chosen).Concat(alike).Any(other => GapWord.In(other.Sentence.Text, other.Word) == GapWord.In(x.Sentence.Text, x.Word)))
+            {
+                continue;
             }
 
             (beside.Concat(chosen).Any(other => AreAboutTheSame(brief, other.Sentence, x.Sentence)) ? alike : chosen).Add(x);
