@@ -61,7 +61,7 @@ public class SetUpTests(App app)
         var before = await app.Get($"{school}/ladders/{ladder}");
         const string Sheet = "Grapheme,Yod\nsh,ship\nch,chin\nth,thin\n";
         var roles = new Dictionary<string, string> { ["2"] = "notes" };
-        var told = await app.Post($"{school}/ladders/import", new { file = Base64(Sheet), fileName = "x.csv", roles });
+        var told = await app.Post($"{school}/ladders/import", new { file = Base64(Sheet), fileName = "x.csv", roles, before = false });
         var after = await app.Post($"{school}/ladders/{ladder}/draft", new { ladder = told["ladder"], layout = new { signature = told.Text("signature"), roles } });
         Assert.Equal(before.Text("name"), after.Text("name"));
         Assert.Equal(["sh", "ch"], after.Rungs().Select(x => x.Text("label")).Take(2));
@@ -72,6 +72,31 @@ public class SetUpTests(App app)
         Assert.Equal(before.Rungs().Select(x => x.Text("label")), undone.Rungs().Select(x => x.Text("label")));
         Assert.Equal("ladder", (await app.Fail(HttpMethod.Post, $"{school}/ladders/{ladder}/draft", new { })).Problem.Text("field"));
         Assert.Equal(404, (await app.Fail(HttpMethod.Post, $"{school}/ladders/{Guid.NewGuid()}/draft", new { ladder = told["ladder"] })).Status);
+    }
+
+    [Fact]
+    public async Task A_plan_that_begins_after_the_letters_has_them_in_front_and_a_group_reads_words_on_its_first_day()
+    {
+        var school = await NewSchool();
+        const string YearOne = "Week,Sounds\n1,\"ai, ay\"\n2,\"ee, ea\"\n3,\"oa, oi\"\n4,\"ar, or\"\n";
+        var declined = await app.Post($"{school}/ladders/import", new { fileName = "y1.csv", file = Base64(YearOne), before = false });
+        Assert.NotNull(declined["before"]);
+        Assert.Equal(0, declined["rungs"]![0]!.Number("opens"));
+
+        var preview = await app.Post($"{school}/ladders/import", new { fileName = "y1.csv", file = Base64(YearOne) });
+        Assert.Contains("t", preview["before"]!["graphemes"]!.AsArray().Select(x => x!.GetValue<string>()));
+        Assert.InRange(preview["rungs"]![0]!.Number("opens"), 20, 500);
+        var ladder = await app.Post($"{school}/ladders", new { ladder = preview["ladder"] });
+        var startsAfter = (await app.Get($"{school}/ladders/{ladder.Text("id")}")).Text("startsAfter");
+        var group = await app.Post($"{school}/groups", new { name = "Ducks", ladderId = ladder.Text("id"), taught = new { upTo = startsAfter } });
+        var lesson = await app.Get($"{school}/groups/{group.Text("id")}/lessons/today");
+        Assert.All(lesson.Items("read").Take(4), x => Assert.Contains("ai", x.Text("text")));
+
+        // It goes out with the ladder and comes back as it was.
+        using var sheet = await app.Client.GetAsync($"{school}/ladders/{ladder.Text("id")}/file?format=csv");
+        var back = await app.Post($"{school}/ladders/import", new { fileName = "back.csv", file = Convert.ToBase64String(await sheet.Content.ReadAsByteArrayAsync()) });
+        Assert.Null(back["before"]);
+        Assert.Equal(preview["ladder"]!["sections"]![0]!["rungs"]!.ToJsonString(), back["ladder"]!["sections"]![0]!["rungs"]!.ToJsonString());
     }
 
     [Fact]

@@ -94,6 +94,31 @@ test('what the order would leave untaught is said before it is kept', async ({ p
   await expect(notice).toContainText(/Words wait for .* as in /);
 });
 
+test('a plan that begins after the letters is read from its first day', async ({ teacher, page }) => {
+  await newSchool(page, 'Larch Lane School');
+  await page.getByLabel('Or paste its cells').fill('Week\tSounds\n1\tai, ay\n2\tee, ea\n3\toa, oi\n4\tar, or');
+  await page.getByRole('button', { name: 'Read what I typed' }).click();
+  const known = page.getByLabel('Children know these before it begins');
+  const first = page.locator('.import-rungs tbody tr').filter({ hasText: 'rain' }).first();
+  await expect(known).toBeChecked();
+  await expect(first).toContainText(/\d\d words/);
+  await known.uncheck();
+  await expect(first).not.toContainText('words');
+  await known.check();
+  await expect(first).toContainText(/\d\d words/);
+  await page.getByRole('button', { name: 'Keep this ladder' }).click();
+  await page.getByRole('button', { name: 'Go on to the groups' }).click();
+  await expect(page.getByText('what children know before your order begins')).toBeVisible();
+  await page.getByLabel('What it is called').fill('Dippers');
+  await page.getByRole('button', { name: 'Add the group' }).click();
+  await page.getByRole('button', { name: 'Go on to the year' }).click();
+  await page.getByRole('button', { name: 'These are our terms' }).click();
+  await page.getByRole('button', { name: 'These are our ways' }).click();
+  await page.getByRole('link', { name: 'Open the lesson of Dippers' }).click();
+  await expect(page.locator('.block.meet')).toContainText('ai');
+  await expect(teacher.words('read').first()).toContainText('ai');
+});
+
 test('a column under a name of the school’s own is asked about, and one answer settles all of it', async ({ page }) => {
   await newSchool(page, 'Elder Rise School');
   const sheet = 'Wk\tGraphemes\tSpotlight\n1\tm, o, d\tI\n2\tn, i, t\tthe\n3\tsh, ch\twas, you\n4\tee, ai\tsaid, they';

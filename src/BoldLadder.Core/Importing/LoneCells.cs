@@ -116,6 +116,14 @@ internal sealed class LoneCells(SheetLayout layout, PartReader reader, SchoolWor
             return true;
         }
 
+        // Dog, god below o, g, d: words to read with them.
+        if (!wide && isWords && read.Count > 1 && text.Contains(',', StringComparison.Ordinal) && sheet.Rungs is [.., var above] && AreMadeOfMet(read))
+        {
+            above.Words.AddRange(read.Select(x => x.Letters));
+            above.Sources.Add(cell.From(layout.Sheet));
+            return true;
+        }
+
         if (!wide && (isParts || read.Any(x => x.Kind == WrittenKind.Grapheme)) || (!wide && isWords && Tricky(read)))
         {
             return AddAlone(cell, role);
@@ -165,6 +173,13 @@ internal sealed class LoneCells(SheetLayout layout, PartReader reader, SchoolWor
 
     // She, he, we; but not, on a first line: daily sounds, first three weeks.
     private bool IsList(string text) => sheet.Rungs.Count > 0 ? text.Contains(',', StringComparison.Ordinal) : text.Split(',') is { Length: > 1 } pieces && pieces.All(x => !x.Trim().Contains(' ', StringComparison.Ordinal) || reader.AreLearntByHeart(x));
+
+    // Words in which letters that stand above say what they say first.
+    private bool AreMadeOfMet(IReadOnlyList<WrittenPart> read)
+    {
+        var met = sheet.Rungs.SelectMany(x => x.Parts).Where(x => x.Kind == WrittenKind.Grapheme).Select(x => x.Letters).ToHashSet();
+        return read.All(x => words.FindWord(x.Letters) is { } word && words.Of(word).Readings[0].Segments.All(s => met.Contains(s.Correspondence.Grapheme.Text) && SoundChoice.IsMetFirst(s.Correspondence)));
+    }
 
     // Words of which each is one a class must be told.
     private bool Tricky(IReadOnlyList<WrittenPart> read) => read.All(x => words.FindWord(x.Letters) is { } word && word.Rank < 2500);

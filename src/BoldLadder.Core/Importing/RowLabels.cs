@@ -112,10 +112,17 @@ internal static class RowLabels
     }
 
     // "| Mon | Tue", and below it "Week 1 sound | n | o" and "Week 1 tricky | | on": its week stands over the days, and what is
-    // left of the label beside them; other rows stand first. The same rows where the labels are no such.
+    // left of the label beside them; other rows stand first. Or "WEEK 1" alone over its rows, which gets the days beside it.
+    // The same rows where the labels are no such.
     private static List<List<SheetCell>> WithWeeksApart(List<List<SheetCell>> rows)
     {
         var days = rows.Find(x => x.Count >= FewestDays && x.TrueForAll(c => SheetWords.HeadsDay(c.Text)));
+        bool IsWeekAlone(List<SheetCell> row) => days is not null && row is [var alone] && alone.Column < days[0].Column && SheetWords.IsWeek(alone.Text);
+        if (rows.Count(IsWeekAlone) > 1)
+        {
+            return [.. rows.Where(x => x != days).Select(x => IsWeekAlone(x) ? [x[0], .. days!] : x)];
+        }
+
         var below = days is null ? [] : rows.FindAll(x => x[0].Row > days[0].Row && x[0].Column < days[0].Column).Select(x => (Row: x, Label: WeekAndRole.Match(x[0].Text))).ToList();
         return below.Count < 2 || below.Exists(x => !x.Label.Success || SheetHeadings.RoleOf(x.Label.Groups["role"].Value) is null)
             ? rows

@@ -71,6 +71,15 @@ public sealed record Rung
 
     public string Notes { get; init; } = "";
 
+    /// <summary>What the ids of rungs begin with that children know before the ladder begins: a sheet of the ladder keeps them.</summary>
+    public const string KnownBefore = "before-";
+
+    /// <summary>Known before the ladder begins, which does not begin with letters: taught long ago and elsewhere, in an order that nobody chooses here.</summary>
+    public bool IsKnownBefore => NamesKnownBefore(Id);
+
+    /// <summary>The same of a rung that is known by its id alone, as in a log.</summary>
+    public static bool NamesKnownBefore(string rungId) => rungId.StartsWith(KnownBefore, StringComparison.Ordinal);
+
     /// <summary>School days the rung takes.</summary>
     public int Days { get; init; } = 1;
 

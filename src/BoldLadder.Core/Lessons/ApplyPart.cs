@@ -19,7 +19,7 @@ internal static class ApplyPart
     private const int Opening = 3;
 
     // A dictated sentence of about so many words is written in the time; one of so many that suit best is taken.
-    private const int WordsToWrite = 5, MostToWrite = 7, DrawnFrom = 5;
+    private const int WordsToWrite = 5, FewestToWrite = 3, MostToWrite = 7, DrawnFrom = 5;
 
     private const int LongestSentence = 100;
 
@@ -87,7 +87,7 @@ internal static class ApplyPart
             most = 1;
         }
 
-        var read = most == 0 ? [] : Read(brief, dictated ? WithoutOneToWrite(ranked, justRead, most) : ranked, keptRead, justRead, most);
+        var read = most == 0 ? [] : Read(brief, dictated ? WithoutOneToWrite(brief, ranked, justRead, most) : ranked, keptRead, justRead, most);
         var seen = read.Select(x => x.Sentence).Concat(story.Concat(keptRead).Select(x => Sentence.Of(x.Text))).ToList();
         List<LessonBlock> blocks =
         [
@@ -121,12 +121,13 @@ internal static class ApplyPart
 
     private static bool WritesOwn(LessonBrief brief) => brief.Standing.Line >= brief.Standing.Ladder.Rungs.Count * (brief.IsFurtherDay ? OwnOnFurtherDays : OwnFrom);
 
-    // Where few sentences have today's part, one of them is kept to be written: what was just read would be copied.
-    private static IReadOnlyList<GradedSentence> WithoutOneToWrite(IReadOnlyList<GradedSentence> ranked, HashSet<string> justRead, int most)
+    // Where few sentences have today's part, one of them is kept to be written: what was just read would be copied. One that
+    // is worth writing, where there is one: reading takes the fullest, and two words were left.
+    private static IReadOnlyList<GradedSentence> WithoutOneToWrite(LessonBrief brief, IReadOnlyList<GradedSentence> ranked, HashSet<string> justRead, int most)
     {
         var on = ranked.Where(x => x.Targets > 0 && !justRead.Contains(x.Sentence.Text)).Select(x => x.Sentence).ToList();
         var unlike = new List<Sentence>();
-        foreach (var x in on)
+        foreach (var x in on.Exists(x => IsWorthWriting(brief, x)) ? on.Where(x => IsWorthWriting(brief, x)) : on)
         {
             if (!unlike.Exists(other => IsHeardIn(other, x)))
             {
@@ -148,6 +149,12 @@ internal static class ApplyPart
         var one = unlike.OrderBy(x => on.Count(other => IsHeardIn(other, x))).ThenBy(x => Math.Abs(x.Words.Count - WordsToWrite)).First();
         return [.. ranked.Where(x => !IsHeardIn(x.Sentence, one))];
     }
+
+    private static bool IsWorthWriting(LessonBrief brief, Sentence x) => x.Words.Count is >= FewestToWrite and <= MostToWrite && x.Repeated == 0 && !IsHardToWrite(brief, x);
+
+    // A caption, or marks inside it while letters are new.
+    private static bool IsHardToWrite(LessonBrief brief, Sentence x) =>
+        char.IsAsciiLetterLower(x.Text[0]) || (!WritesOwn(brief) && x.Text.AsSpan(0, x.Text.Length - 1).ContainsAny(",;:!?\""));
 
     // Whoever has read one of them has read most of the other.
     private static bool IsHeardIn(Sentence read, Sentence one) => Alike(read, one) || read.Text.Contains(one.Text, StringComparison.Ordinal);
@@ -256,14 +263,14 @@ internal static class ApplyPart
         return new LessonBlock(LessonPart.Apply, Activity.WriteSentence, [.. kept, .. one.Select(x => make.Sentence(x, Why(brief, x), Reason.Of(ReasonCode.NotReadBefore)))]);
     }
 
-    // What matters more outweighs all that matters less: written before, read before, too long, little of today's part, a caption or marks
-    // inside it while letters are new, not of the length.
+    // What matters more outweighs all that matters less: written before, read before, too long or no more than two words, little of today's
+    // part, a caption or marks inside it while letters are new, not of the length.
     private static int Unfit(LessonBrief brief, GradedSentence x)
     {
         var unfit = (WrittenBefore * brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.WrittenKey)) + brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.Text);
-        unfit = (unfit * 2) + (x.Sentence.Words.Count > MostToWrite ? 1 : 0);
+        unfit = (unfit * 2) + (x.Sentence.Words.Count is < FewestToWrite or > MostToWrite ? 1 : 0);
         unfit = (unfit * 4) + 2 - Math.Clamp(x.Targets - (3 * x.Sentence.Repeated), -1, 2);
-        unfit = (unfit * 3) + (char.IsAsciiLetterLower(x.Sentence.Text[0]) ? 1 : 0) + (!WritesOwn(brief) && x.Sentence.Text.AsSpan(0, x.Sentence.Text.Length - 1).ContainsAny(",;:!?\"") ? 1 : 0);
+        unfit = (unfit * 2) + (IsHardToWrite(brief, x.Sentence) ? 1 : 0);
         return (unfit * LongestSentence) + Math.Abs(x.Sentence.Words.Count - WordsToWrite);
     }
 

@@ -45,8 +45,7 @@ public sealed class RevisitClock
     {
         foreach (var entry in log.Counted.Where(x => x.Outcome != LogOutcome.Missed))
         {
-            var whole = entry.Outcome == LogOutcome.Taught;
-            Take(entry.Day, whole ? entry.Things : [], whole ? entry.TrickyWords : [], entry.Seen, entry.Shaky);
+            Take(entry);
         }
     }
 
@@ -57,19 +56,26 @@ public sealed class RevisitClock
     /// <summary>A clock that goes on by itself from here.</summary>
     internal RevisitClock Copy() => new(new(_states), [.. _graphemes], _year, _rules, _last);
 
-    /// <summary>Takes in one lesson: what it taught, what it went over, and what of that stumbled.</summary>
+    /// <summary>Takes in one lesson: what it taught, unless some of it was left, what it went over, and what of that stumbled.</summary>
+    internal void Take(LogEntry entry)
+    {
+        var whole = entry.Outcome == LogOutcome.Taught;
+        Take(entry.Day, entry.RungId, whole ? entry.Things : [], whole ? entry.TrickyWords : [], entry.Seen, entry.Shaky);
+    }
+
+    /// <param name="rungId">What children knew before the ladder began they have long read at sight, and none of it is new.</param>
     internal void Take(
-        DateOnly on, IReadOnlyList<Teachable> things, IReadOnlyList<string> trickyWords, IEnumerable<RevisitItem> seen, IEnumerable<RevisitItem> shaky)
+        DateOnly on, string rungId, IReadOnlyList<Teachable> things, IReadOnlyList<string> trickyWords, IEnumerable<RevisitItem> seen, IEnumerable<RevisitItem> shaky)
     {
         var day = _year.Ordinal(on);
         _graphemes.UnionWith(things.Select(x => x.Correspondence?.Grapheme.Text).OfType<string>());
         var added = Of(things, trickyWords, _rules).ToList();
         foreach (var item in added)
         {
-            _states.TryAdd(item, new State(day, 0, false));
+            _states.TryAdd(item, new State(day, Known(rungId), false));
         }
 
-        _last = added.Count > 0 ? ([.. added], day) : _last;
+        _last = added.Count > 0 && Known(rungId) == 0 ? ([.. added], day) : _last;
         foreach (var item in seen)
         {
             if (_states.TryGetValue(item, out var state) && state.LastSeen < day)
@@ -86,6 +92,9 @@ public sealed class RevisitClock
             }
         }
     }
+
+    // How often something was met well when it comes: as often as any interval asks for what was known before.
+    private static int Known(string rungId) => Rung.NamesKnownBefore(rungId) ? Recalls.Length : 0;
 
     /// <summary>
     /// Takes lessons as given in the teaching days before a day, one for each, and everything, old and new, as met again
@@ -117,7 +126,7 @@ public sealed class RevisitClock
             _last = added.Count > 0 ? (added, today - ago - 1) : _last;
             foreach (var item in added)
             {
-                _states.TryAdd(item, new State(today - ago - 1, 0, false));
+                _states.TryAdd(item, new State(today - ago - 1, Known(rung.Id), false));
             }
         }
 

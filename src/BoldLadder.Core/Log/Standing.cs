@@ -129,7 +129,7 @@ public sealed class Standing
         }
 
         var (clock, days) = (Clock.Copy(), new Dictionary<string, int>(_days));
-        clock.Take(entry.Day, whole ? entry.Things : [], whole ? entry.TrickyWords : [], entry.Seen, entry.Shaky);
+        clock.Take(entry);
         if (whole && entry.RungId.Length > 0)
         {
             days[entry.RungId] = days.GetValueOrDefault(entry.RungId) + 1;
@@ -180,11 +180,11 @@ public sealed class Standing
             lessons.Add(new TaughtLesson(day, rung.Id, rung.Adds, rung.TrickyWords, []));
             if (supposed is null)
             {
-                clock.Take(day, rung.Adds, rung.TrickyWords, [], []);
+                clock.Take(day, rung.Id, rung.Adds, rung.TrickyWords, [], []);
             }
         }
 
-        clock.Take(day, [], [], seen, []);
+        clock.Take(day, "", [], [], seen, []);
         return new Standing(Ladder, Year, Rules, things, tricky, days, lessons, TimesRead, clock, asIf);
     }
 }

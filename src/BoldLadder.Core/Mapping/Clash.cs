@@ -48,7 +48,8 @@ public sealed class Clashes
     /// <param name="sameSound">Whether two sounds are one to the children.</param>
     public Clashes(IReadOnlyList<Rung> rungs, ClashDistances distances, Func<Sound, Sound, bool> sameSound)
     {
-        var teaching = rungs.Select((x, i) => (Rung: x, At: i)).Where(x => x.Rung.Kind == RungKind.Teach).ToList();
+        // What was known before is new to nobody.
+        var teaching = rungs.Select((x, i) => (Rung: x, At: i)).Where(x => x.Rung.Kind == RungKind.Teach && !x.Rung.IsKnownBefore).ToList();
         _letters = teaching.SelectMany(x => x.Rung.Correspondences.Select(c => (c.Grapheme.Text, x.At))).ToLookup(x => x.Text, x => x.At);
         _sounds = [.. teaching.SelectMany(x => x.Rung.Correspondences.Select(c => (c.Sound, x.At)))];
         for (var a = 0; a < teaching.Count; a++)

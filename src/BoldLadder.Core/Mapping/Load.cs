@@ -35,7 +35,7 @@ public static class Load
 
             days += rung.Days;
             graphemes += NewCorrespondences(rung);
-            words += rung.TrickyWords.Count;
+            words += rung.IsKnownBefore ? 0 : rung.TrickyWords.Count;
         }
 
         if (days > 0)
@@ -51,5 +51,5 @@ public static class Load
     internal static bool StartsWeek(int days, Rung rung, int newDays) => days > 0 && days + rung.Days > newDays;
 
     /// <summary>How many correspondences a rung brings that are new.</summary>
-    internal static int NewCorrespondences(Rung rung) => rung.Kind == RungKind.Teach ? rung.Correspondences.Count : 0;
+    internal static int NewCorrespondences(Rung rung) => rung.Kind == RungKind.Teach && !rung.IsKnownBefore ? rung.Correspondences.Count : 0;
 }

@@ -67,7 +67,7 @@ public sealed class Ordering
     internal OrderWords Words { get; }
 
     /// <summary>Whether a rung is one that an order may put elsewhere.</summary>
-    public static bool Moves(Rung rung) => rung.Kind == RungKind.Teach && rung.Adds.Count > 0 && rung.Adds.All(x => x.Kind == TeachableKind.Correspondence);
+    public static bool Moves(Rung rung) => rung.Kind == RungKind.Teach && !rung.IsKnownBefore && rung.Adds.Count > 0 && rung.Adds.All(x => x.Kind == TeachableKind.Correspondence);
 
     /// <summary>How good the ladder is as it stands.</summary>
     public OrderScore Now() => new OrderState(this, [.. Enumerable.Range(0, Ladder.Rungs.Count)]).Score();

@@ -29,7 +29,7 @@ public static class ImportRoutes
             .ProducesProblem(400).ProducesProblem(503), large: true);
 
     private static async Task<Results<Ok<ImportView>, ProblemHttpResult>> Preview(
-        ImportRequest request, BoldLadderDb db, SchoolScope scope, Classrooms rooms, ShippedData shipped, SpellingBooks books, Today today, CancellationToken cancel)
+        ImportRequest request, BoldLadderDb db, SchoolScope scope, Classrooms rooms, ShippedData shipped, SpellingBooks books, StarterLadders starters, Today today, CancellationToken cancel)
     {
         IReadOnlyList<Sheet> sheets;
         bool workbook;
@@ -55,7 +55,7 @@ public static class ImportRoutes
         var school = await rooms.School(scope.School, null, cancel);
         if (LadderFiles.Read(sheets, !workbook, out var broken) is { } whole)
         {
-            return TypedResults.Ok(View(OfFile(whole, sheets[0]), sheets, 0, books.For(school.Accent), school, rooms, shipped, today.Date));
+            return TypedResults.Ok(View(OfFile(whole, sheets[0]), null, sheets, 0, books.For(school.Accent), school, rooms, shipped, today.Date));
         }
 
         if (broken is not null)
@@ -85,7 +85,10 @@ public static class ImportRoutes
             imported = import.Read(sheets, at, told, answers);
         }
 
-        return TypedResults.Ok(View(imported, sheets, at, shares, school, rooms, shipped, today.Date));
+        var before = imported.Ladder is { } order ? KnownBefore.Of(order, starters.All[StarterIdea.WordsFirst]) : null;
+        return TypedResults.Ok(View(
+            before is not null && request.Before is not false ? imported with { Ladder = KnownBefore.InFront(before, imported.Ladder!) } : imported, ImportView.BeforeOf(before), sheets, at, shares, school, rooms, shipped,
+            today.Date));
     }
 
     // A ladder that was sent out from here comes back as it is: nothing is asked.
@@ -126,7 +129,7 @@ public static class ImportRoutes
     }
 
     private static ImportView View(
-        ImportedLadder imported, IReadOnlyList<Sheet> sheets, int at, SpellingShares shares, SchoolSettings school, Classrooms rooms, ShippedData shipped, DateOnly today)
+        ImportedLadder imported, ImportBeforeView? before, IReadOnlyList<Sheet> sheets, int at, SpellingShares shares, SchoolSettings school, Classrooms rooms, ShippedData shipped, DateOnly today)
     {
         var problem = imported.Problem;
         var opens = new Dictionary<string, (int Opens, IReadOnlyList<string> Examples)>();
@@ -158,6 +161,6 @@ public static class ImportRoutes
             imported.Ladder is null ? null : LadderDocument.Of(imported.Ladder),
             [.. imported.Rungs.Select(x => opens.GetValueOrDefault(x.Rung.Id, (0, [])) is var (count, examples)
                 ? new ImportRungView(x.Rung.Id, x.Rung.Label, ImportView.PartsOf(x.Rung, shares), x.Sources, x.Date, count, examples, x.DoubtIds) : null!)],
-            ImportView.DoubtsOf(imported, shares), imported.LeftOut, imported.Kept, thin, untaught, missing, imported.TaughtUpTo(today)?.Id, problem, imported.Moved);
+            ImportView.DoubtsOf(imported, shares), imported.LeftOut, imported.Kept, thin, untaught, missing, before, imported.TaughtUpTo(today)?.Id, problem, imported.Moved);
     }
 }

@@ -10,9 +10,10 @@ namespace BoldLadder.Server.Importing;
 /// <param name="Sheet">Which sheet, from 0; the likeliest when it is not said.</param>
 /// <param name="Roles">What columns hold, where it was said otherwise than found.</param>
 /// <param name="Answers">Answers to doubts, by the doubt's id.</param>
+/// <param name="Before">False where what children know before the order begins is not to stand in front of it.</param>
 public sealed record ImportRequest(
     string? FileName = null, string? File = null, string? Pasted = null, int? Sheet = null,
-    IReadOnlyDictionary<int, ColumnRole>? Roles = null, IReadOnlyDictionary<string, string>? Answers = null);
+    IReadOnlyDictionary<int, ColumnRole>? Roles = null, IReadOnlyDictionary<string, string>? Answers = null, bool? Before = null);
 
 /// <param name="Cells">Filled cells in it.</param>
 public sealed record ImportSheetView(string Name, int Cells, bool Hidden);
@@ -29,6 +30,10 @@ public sealed record ImportRungView(string RungId, string Label, IReadOnlyList<I
 /// <param name="Examples">A word for each sound: <i>moon</i>, <i>book</i>.</param>
 public sealed record ImportChoiceView(string Key, IReadOnlyList<string> Examples);
 
+/// <summary>What children know before an order begins that does not begin with letters.</summary>
+/// <param name="Graphemes">Spellings that its words need and it does not teach.</param>
+public sealed record ImportBeforeView(IReadOnlyList<string> Graphemes, IReadOnlyList<string> TrickyWords);
+
 /// <param name="Against">A word beside it that does not show the letters.</param>
 public sealed record ImportDoubtView(string Id, string Letters, Source Source, string Against, string? Answer, IReadOnlyList<ImportChoiceView> Choices);
 
@@ -39,13 +44,17 @@ public sealed record ImportDoubtView(string Id, string Letters, Source Source, s
 /// <param name="Untaught">Common words that sentences and stories wait for and nothing in it teaches, most needed first.</param>
 /// <param name="UntaughtParts">Spellings that everyday words wait for and nothing in it teaches, each with a word, most needed first.</param>
 /// <param name="Kept">What is kept as a note of its rung, since a rung can't hold it as a part.</param>
+/// <param name="Before">What children know before it begins; null for an order that begins at the beginning.</param>
 /// <param name="TaughtUpTo">The last rung that the sheet gives a day before today; null when it gives none.</param>
 /// <param name="Moved">The rungs stand in the order of the weeks, dates or half-terms beside them, which is not the order of the rows.</param>
 /// <param name="Signature">What the layout is known by when it is met again.</param>
 public sealed record ImportView(
     string Name, IReadOnlyList<ImportSheetView> Sheets, int Sheet, IReadOnlyList<SheetColumn> Columns, string Signature, LadderDocument? Ladder, IReadOnlyList<ImportRungView> Rungs,
-    IReadOnlyList<ImportDoubtView> Doubts, IReadOnlyList<LeftOut> LeftOut, IReadOnlyList<Source> Kept, int ThinByPlace, IReadOnlyList<string> Untaught, IReadOnlyList<ImportPartView> UntaughtParts, string? TaughtUpTo, string? Problem, bool Moved)
+    IReadOnlyList<ImportDoubtView> Doubts, IReadOnlyList<LeftOut> LeftOut, IReadOnlyList<Source> Kept, int ThinByPlace, IReadOnlyList<string> Untaught, IReadOnlyList<ImportPartView> UntaughtParts, ImportBeforeView? Before, string? TaughtUpTo, string? Problem, bool Moved)
 {
+    internal static ImportBeforeView? BeforeOf(Core.Ladders.Section? before) => before is null ? null : new ImportBeforeView(
+        [.. before.Rungs.SelectMany(x => x.Correspondences).Select(x => x.Grapheme.Text).Distinct()], [.. before.Rungs.SelectMany(x => x.TrickyWords)]);
+
     internal static IReadOnlyList<ImportPartView> PartsOf(Core.Ladders.Rung rung, SpellingShares shares) =>
         [.. rung.Adds.Select(x => new ImportPartView(x.Label, x.Correspondence is { } part ? shares.ExampleOf(part, rung.Keyword) : ""))];
 

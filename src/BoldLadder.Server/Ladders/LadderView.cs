@@ -31,10 +31,11 @@ public sealed record HeavyWeek(int From, int To, int Correspondences, int Tricky
 
 /// <summary>The draft of a ladder with all its figures, beside one group's place on it.</summary>
 /// <param name="Clashes">What is easily confused and stands too close.</param>
+/// <param name="StartsAfter">The last rung of what children know before it begins, which groups have been taught when they come; null for most.</param>
 /// <param name="Unpublished">In how many things it differs from what is published; lessons follow the published one.</param>
 public sealed record LadderView(
     Guid Id, int Revision, string Name, IReadOnlyList<SectionView> Sections, int Unpublished, string? Undo, string? Redo,
-    int ThinByPlace, int ThinByNature, IReadOnlyList<HeavyWeek> HeavyWeeks, IReadOnlyList<ClashView> Clashes, Strip Strip)
+    int ThinByPlace, int ThinByNature, IReadOnlyList<HeavyWeek> HeavyWeeks, IReadOnlyList<ClashView> Clashes, string? StartsAfter, Strip Strip)
 {
     internal static LadderView Of(LadderDesk desk)
     {
@@ -58,7 +59,7 @@ public sealed record LadderView(
             figures.Count(x => x.Thin == Thinness.ByPlace), figures.Count(x => x.Thin == Thinness.ByNature),
             [.. Load.ByWeek(draft.Rungs, Math.Max(1, room.Year.Pattern.NewDays)).Where(x => x.TooMany)
                 .Select(x => new HeavyWeek(x.FromPlace + 1, x.ToPlace + 1, x.Correspondences, x.TrickyWords))],
-            [.. Core.Mapping.Clashes.Of(draft, desk.Distances, room.Rules.SameSound).Select(ConsequencesRoutes.Of)], Strip.Of(room.Standing));
+            [.. Core.Mapping.Clashes.Of(draft, desk.Distances, room.Rules.SameSound).Select(ConsequencesRoutes.Of)], Core.Importing.KnownBefore.LastOf(draft)?.Id, Strip.Of(room.Standing));
     }
 
     private static TrickyView Tricky(string word, int at, Unlocking unlocking)

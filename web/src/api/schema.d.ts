@@ -5491,6 +5491,10 @@ export interface components {
         HomophoneSet: {
             words: string[];
         };
+        ImportBeforeView: {
+            graphemes: string[];
+            trickyWords: string[];
+        };
         ImportChoiceView: {
             key: string;
             examples: string[];
@@ -5519,6 +5523,7 @@ export interface components {
             answers?: null | {
                 [key: string]: string;
             };
+            before?: null | boolean;
         };
         ImportRungView: {
             rungId: string;
@@ -5554,6 +5559,7 @@ export interface components {
             thinByPlace: number;
             untaught: string[];
             untaughtParts: components["schemas"]["ImportPartView"][];
+            before: null | components["schemas"]["ImportBeforeView"];
             taughtUpTo: null | string;
             problem: null | string;
             moved: boolean;
@@ -5740,6 +5746,7 @@ export interface components {
             thinByNature: number;
             heavyWeeks: components["schemas"]["HeavyWeek"][];
             clashes: components["schemas"]["ClashView"][];
+            startsAfter: null | string;
             strip: components["schemas"]["Strip"];
         };
         LayoutDocument: {
@@ -6878,6 +6885,7 @@ export type HomePageView = components['schemas']['HomePageView'];
 export type HomeSpelling = components['schemas']['HomeSpelling'];
 export type HomeWeek = components['schemas']['HomeWeek'];
 export type HomophoneSet = components['schemas']['HomophoneSet'];
+export type ImportBeforeView = components['schemas']['ImportBeforeView'];
 export type ImportChoiceView = components['schemas']['ImportChoiceView'];
 export type ImportDoubtView = components['schemas']['ImportDoubtView'];
 export type ImportPartView = components['schemas']['ImportPartView'];

@@ -3,6 +3,7 @@ import { Button, Form } from 'react-bootstrap';
 import type { ColumnRole, ImportView, LadderSummary } from '../api/schema';
 import { useTerms } from '../api/useTerms';
 import { leftOut, roles } from './importing';
+import { ImportBefore } from './ImportBefore';
 import { ImportDoubts } from './ImportDoubts';
 import { ImportNotice } from './ImportNotice';
 import { ImportRungs } from './ImportRungs';
@@ -107,6 +108,13 @@ export function ImportPreview({ brought, setUp, onKept, onPut }: Props) {
         </p>
       )}
       <ImportDoubts view={view} brought={brought} />
+      {view.before && (
+        <ImportBefore
+          before={view.before}
+          inFront={brought.body?.before !== false}
+          onInFront={brought.before}
+        />
+      )}
       {ladder && open === 0 && <ImportNotice view={view} />}
       <Columns view={view} brought={brought} />
       {ladder && <ImportRungs view={view} />}

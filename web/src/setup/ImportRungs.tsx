@@ -21,9 +21,11 @@ export function ImportRungs({ view }: { view: ImportView }) {
       <tbody>
         {view.ladder?.sections.map((section) => (
           <Fragment key={section.id}>
-            <tr className="section-row">
-              <th colSpan={4}>{section.name}</th>
-            </tr>
+            {section.rungs.some((x) => rungs.has(x.id)) && (
+              <tr className="section-row">
+                <th colSpan={4}>{section.name}</th>
+              </tr>
+            )}
             {section.rungs.map((x) => {
               const rung = rungs.get(x.id);
               number++;

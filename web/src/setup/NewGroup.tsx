@@ -25,7 +25,7 @@ interface NewProps {
 export function NewGroup({ schoolId, ladders, setUp, first, dated }: NewProps) {
   const [name, setName] = useState('');
   const [chosen, setChosen] = useState('');
-  const [upTo, setUpTo] = useState(dated?.rungId ?? '');
+  const [said, setSaid] = useState<string>();
   const [ticked, setTicked] = useState<string[]>();
   const ladderId = ladders.some((x) => x.id === chosen) ? chosen : (ladders.at(-1)?.id ?? '');
   const ladder = useQuery({
@@ -36,6 +36,9 @@ export function NewGroup({ schoolId, ladders, setUp, first, dated }: NewProps) {
       ),
   });
   const sections = ladder.data?.sections ?? [];
+  const byDates = dated?.ladderId === ladderId ? dated.rungId : undefined;
+  const startsAfter = ladder.data?.startsAfter ?? undefined;
+  const upTo = said ?? byDates ?? startsAfter ?? '';
   const taught = ticked ? { rungs: ticked } : upTo === '' ? undefined : { upTo };
   const add = () =>
     setUp.addGroup.mutate(
@@ -43,7 +46,7 @@ export function NewGroup({ schoolId, ladders, setUp, first, dated }: NewProps) {
       {
         onSuccess: () => {
           setName('');
-          setUpTo('');
+          setSaid(undefined);
           setTicked(undefined);
         },
       },
@@ -74,7 +77,7 @@ export function NewGroup({ schoolId, ladders, setUp, first, dated }: NewProps) {
             value={ladderId}
             onChange={(x) => {
               setChosen(x);
-              setUpTo('');
+              setSaid(undefined);
               setTicked(undefined);
             }}
           />
@@ -83,7 +86,7 @@ export function NewGroup({ schoolId, ladders, setUp, first, dated }: NewProps) {
       {!ticked && (
         <Form.Group controlId="upTo">
           <Form.Label>Taught so far</Form.Label>
-          <Form.Select value={upTo} onChange={(x) => setUpTo(x.target.value)}>
+          <Form.Select value={upTo} onChange={(x) => setSaid(x.target.value)}>
             <option value="">nothing yet</option>
             {sections.map((s) => (
               <optgroup key={s.id} label={s.name}>
@@ -95,8 +98,11 @@ export function NewGroup({ schoolId, ladders, setUp, first, dated }: NewProps) {
               </optgroup>
             ))}
           </Form.Select>
-          {dated !== undefined && dated.ladderId === ladderId && upTo === dated.rungId && (
+          {upTo !== '' && upTo === byDates && (
             <span className="hint">by the dates in your sheet, up to yesterday</span>
+          )}
+          {upTo !== '' && upTo === startsAfter && (
+            <span className="hint">what children know before your order begins</span>
           )}
           <Button
             size="sm"

@@ -32,6 +32,7 @@ export function useImport(schoolId: string) {
     answer: (id: string, key: string) => body && change({ ...body, answers: { ...body.answers, [id]: key } }),
     role: (column: number, role: ColumnRole) =>
       body && change({ ...body, roles: { ...body.roles, [column]: role } }),
+    before: (inFront: boolean) => body && change({ ...body, before: inFront }),
     clear: () => setAsked(undefined),
   };
 }

@@ -1,0 +1,80 @@
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Sounds;
+
+namespace BoldLadder.Core.Importing;
+
+/// <summary>
+/// What children know when an order begins that does not begin with letters: a plan for Year One starts at <i>ai</i>, and its
+/// words need s, t and p all the same. It stands in front of the order as a section of its own, so that what can be read is
+/// counted, and groups are taken to have been taught it.
+/// </summary>
+public static class KnownBefore
+{
+    private const string Name = "Before this order";
+
+    // One or two that an order lacks were forgotten, or left out on purpose.
+    private const int FewestParts = 4;
+
+    // Orders differ: where one begins is told by its earliest tenth, not by a single part that others teach late or early.
+    private const double Earliest = 0.1;
+
+    // An order for after the letters may go over some of them (short vowels first, then sh): it lacks so many, and teaches so
+    // much beyond.
+    private const int LettersLacking = 8, PartsBeyond = 3;
+
+    private const int Begins = 4, FewestVowels = 2;
+
+    private const int PartsARung = 6;
+
+    /// <summary>The section that would stand in front; null for an order that begins at the beginning.</summary>
+    /// <param name="usual">An order that begins with letters: what stands early in it is known early.</param>
+    public static Section? Of(Ladder ladder, Ladder usual)
+    {
+        var taught = ladder.Rungs.SelectMany(x => x.Correspondences).ToHashSet();
+        var order = usual.Rungs.SelectMany(x => x.Correspondences).Distinct().ToList();
+        var places = order.Select((x, place) => (Part: x, Place: place)).Where(x => taught.Contains(x.Part)).Select(x => x.Place).ToList();
+        if (places.Count == 0 || IsForBeginners(ladder))
+        {
+            return null;
+        }
+
+        var alphabet = order.FindIndex(x => x.Grapheme.Text == "qu") + 1;
+        var begins = places[(int)(places.Count * Earliest)];
+        if (order.Take(alphabet).Count(x => x.Grapheme.Kind == GraphemeKind.Single && !taught.Contains(x)) >= LettersLacking && places.Count(x => x >= alphabet) >= PartsBeyond)
+        {
+            begins = Math.Max(begins, alphabet);
+        }
+
+        var lacking = order.Take(begins).Where(x => !taught.Contains(x)).ToHashSet();
+        if (lacking.Count < FewestParts)
+        {
+            return null;
+        }
+
+        var tricky = ladder.Rungs.SelectMany(x => x.TrickyWords).ToHashSet(StringComparer.OrdinalIgnoreCase);
+        var before = usual.Rungs.TakeWhile(x => !x.Correspondences.Any(c => order.IndexOf(c) >= begins)).ToList();
+        var parts = before.SelectMany(x => x.Correspondences).Where(lacking.Contains).Distinct().Chunk(PartsARung).ToList();
+        var words = before.SelectMany(x => x.TrickyWords).Where(x => !tricky.Contains(x)).ToList();
+        var each = (words.Count + parts.Count - 1) / parts.Count;
+        return new Section("before", Name, WordShape.First, [.. parts.Select((x, i) => new Rung
+        {
+            Id = $"{Rung.KnownBefore}{i + 1}", Adds = [.. x.Select(Teachable.Of)], TrickyWords = [.. words.Skip(i * each).Take(each)],
+        })]);
+    }
+
+    // Letters first, and not only vowels, or only consonants: of those alone there are no words.
+    private static bool IsForBeginners(Ladder ladder)
+    {
+        var parts = ladder.Rungs.SelectMany(x => x.Correspondences).ToList();
+        return parts.Take(Begins).All(x => x.Grapheme.Kind == GraphemeKind.Single) && !parts.Take(Begins).All(x => x.Sound.IsVowel)
+            && parts.Count(x => x.Grapheme.Kind == GraphemeKind.Single && x.Sound.IsVowel) >= FewestVowels;
+    }
+
+    /// <summary>The ladder with such a section in front.</summary>
+    public static Ladder InFront(Section before, Ladder ladder) =>
+        Ladder.TryCreate(ladder.Name, [before, .. ladder.Sections], out var whole, out _) ? whole : ladder;
+
+    /// <summary>The last rung of what is known before the order begins; null for an order that has no such section.</summary>
+    public static Rung? LastOf(Ladder ladder) =>
+        ladder.Sections is [{ Rungs: [.., var last] rungs }, ..] && rungs.Any(x => x.IsKnownBefore) ? last : null;
+}

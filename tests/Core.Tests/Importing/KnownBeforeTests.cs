@@ -1,0 +1,79 @@
+using BoldLadder.Core.Importing;
+using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Log;
+using BoldLadder.Core.Mapping;
+using BoldLadder.Core.Sounds;
+using BoldLadder.Core.Year;
+
+namespace BoldLadder.Core.Tests.Importing;
+
+public class KnownBeforeTests
+{
+    private const string YearOne = "ai:ai ay:ai ee:ee ea:ee igh:igh ie:igh oa:oa ow:oa ar:ar or:or aw:aw ur:ur ir:ur ow:ow ou:ow oi:oi oy:oi ear:ear air:air";
+
+    private static readonly Ladder Usual = Starter("words-first");
+
+    [Fact]
+    public void A_plan_for_Year_One_has_the_letters_in_front_of_it_and_what_two_letters_say_before_long_vowels()
+    {
+        var before = KnownBefore.Of(World.LadderOf(YearOne), Usual);
+        Assert.NotNull(before);
+        var graphemes = before.Rungs.SelectMany(x => x.Correspondences).Select(x => x.Grapheme.Text).ToList();
+        Assert.Superset("a b c d e f g h i j k l m n o p qu r s t u v w x y z ck ff ll ss zz sh ch th ng".Split(' ').ToHashSet(), graphemes.ToHashSet());
+        Assert.Empty(graphemes.Intersect(YearOne.Split(' ').Select(x => x.Split(':')[0])));
+        Assert.Contains("the", before.Rungs.SelectMany(x => x.TrickyWords));
+    }
+
+    [Fact]
+    public void A_plan_for_Year_Two_has_long_vowels_in_front_of_it_too() => Assert.Superset(
+        "ai ee oa igh ay ea a_e i_e o_e".Split(' ').ToHashSet(),
+        KnownBefore.Of(World.LadderOf("dge:j ge:j kn:n wr:r g:j c:s"), Usual)!.Rungs.SelectMany(x => x.Correspondences).Select(x => x.Grapheme.Text).ToHashSet());
+
+    [Theory]
+    [InlineData("s:s a:a t:t i:i p:p n:n")]
+    [InlineData("l:l i:i u:u t:t o:o c:k a:a d:d g:g sh:sh ch:ch ee:ee oa:oa ai:ai")]
+    public void An_order_that_begins_with_letters_has_nothing_before_it(string order) => Assert.Null(KnownBefore.Of(World.LadderOf(order), Usual));
+
+    [Theory]
+    [InlineData("a:a i:i o:o u:u e:e sh:sh ch:ch th:th ck:k a_e:ai", "t")]
+    [InlineData("j:j v:v w:w y:y z:z sh:sh ch:ch", "a")]
+    [InlineData("ff:f ll:l ss:s j:j v:v w:w", "t")]
+    public void Letters_that_make_no_words_by_themselves_go_over_or_after_others(string order, string lacking) =>
+        Assert.Contains(lacking, KnownBefore.Of(World.LadderOf(order), Usual)!.Rungs.SelectMany(x => x.Correspondences).Select(x => x.Grapheme.Text));
+
+    [Fact]
+    public void None_of_our_own_orders_has_anything_before_it() =>
+        Assert.All((Ladder[])[World.Estuary, World.Ridge, Usual, Starter("by-hand"), Starter("one-first")], x => Assert.Null(KnownBefore.Of(x, Usual)));
+
+    [Fact]
+    public void With_it_in_front_the_first_rung_of_the_order_opens_words()
+    {
+        var (ladder, order) = (Whole(), World.LadderOf(YearOne));
+        var first = ladder.PlaceOf(order.Rungs[0].Id);
+        Assert.Equal(0, Opens(order, 0));
+        Assert.InRange(Opens(ladder, first), 20, 1000);
+        Assert.Equal(ladder.Rungs[first - 1], KnownBefore.LastOf(ladder));
+    }
+
+    [Fact]
+    public void What_was_known_before_is_read_at_sight_and_clashes_with_nothing()
+    {
+        var ladder = Whole();
+        var rules = World.Stock(ladder, Accent.SouthernBritish).Rules;
+        var known = ladder.Rungs.TakeWhile(x => x.IsKnownBefore).ToList();
+        var number = 0;
+        var today = new DateOnly(2026, 9, 14);
+        var log = TaughtBefore.Entries(ladder, known, World.Year, rules, 25, today, () => $"lesson {++number}");
+        var standing = Standing.Of(ladder, new GroupLog(log), World.Year, rules);
+        Assert.Equal(known.Count, standing.Place);
+        Assert.Empty(standing.Clock.TooManyTricky());
+        Assert.DoesNotContain(standing.Clock.Due(today), x => x.Last);
+        Assert.DoesNotContain(Clashes.Of(ladder, ClashDistances.Usual, rules.SameSound), x => Rung.NamesKnownBefore(x.Earlier));
+    }
+
+    private static int Opens(Ladder ladder, int place) => RungMap.Of(new Unlocking(ladder, World.Stock(ladder, Accent.SouthernBritish).Rules))[place].EverydayYield;
+
+    private static Ladder Starter(string name) => LadderText.Parse(World.Text($"starters/{name}.ladder.tsv"));
+
+    private static Ladder Whole() => World.LadderOf(YearOne) is var order ? KnownBefore.InFront(KnownBefore.Of(order, Usual)!, order) : null!;
+}
