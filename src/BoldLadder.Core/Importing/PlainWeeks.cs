@@ -30,7 +30,7 @@ internal static class PlainWeeks
 
     private static string Place(string words, Match said) => (Array.IndexOf(words.Split('|'), said.Groups["word"].Value.ToLowerInvariant()) + 1).ToString(CultureInfo.InvariantCulture);
 
-    private static readonly Regex Season = new(@"(?<=^\s*)(?<season>aut|spr|sum)\b\.?(?=\s*(?:term\s*)?\d?\s*$)", Any);
+    private static readonly Regex Season = new(@"(?<=^\s*)(?<season>aut|spr|sum)\b\.?(?=\s*(?:term\s*)?\d?\s*(?:$|[:–—-]))", Any);
 
     private static readonly Regex InWords = new(@"(?<=^\s*)(?:week|wk)\s+(?<word>" + Numbers + @")(?=\s*(?:$|[:(–—\n-]))", Any);
 

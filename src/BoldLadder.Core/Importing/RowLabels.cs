@@ -35,8 +35,11 @@ internal static class RowLabels
 
         if (OwnWeeks(rows) || OwnWeeksBelow(rows))
         {
-            var inOrder = OwnWeeks(rows) ? rows.SelectMany(x => x) : rows.SelectMany(x => x).OrderBy(x => x.Row < Heads(rows)![0].Row ? 0 : x.Column);
-            return [.. inOrder.Select((x, at) => x with { Row = at + 1, Column = 1 })];
+            // Under one term in every column its weeks go along the rows.
+            var byRows = OwnWeeks(rows) || Heads(rows)!.DistinctBy(KeyOf).Count() == 1;
+            var inOrder = byRows ? rows.SelectMany(x => x) : rows.SelectMany(x => x).OrderBy(x => x.Row < Heads(rows)![0].Row ? 0 : x.Column);
+            string Named(SheetCell x, string week) => !byRows && SheetWords.NamesTerm(week) ? $"{Heads(rows)!.Find(h => h.Column == x.Column)?.Text} {week}" : week;
+            return [.. inOrder.Select((x, at) => x with { Row = at + 1, Column = 1, Text = OwnWeekOf(x.Text) is var (week, rest) ? $"{Named(x, week)}: {rest}" : x.Text })];
         }
 
         if ((Planner(sheet, WithWeeksApart(rows), left) ?? Grids(sheet, rows, left) ?? Steps(rows)) is { } planned)
@@ -74,7 +77,12 @@ internal static class RowLabels
 
     private static List<SheetCell>? Heads(List<List<SheetCell>> rows) => rows.Find(x => x.Count > 1) is { } first && first.TrueForAll(x => SheetWords.IsSection(x.Text)) ? first : null;
 
-    private static bool IsOwnWeek(string text) => SheetWords.Labelled(text) is var (label, rest) && SheetWords.IsWeek(label) && !SheetDates.IsDate(rest);
+    private static bool IsOwnWeek(string text) => OwnWeekOf(text) is not null;
+
+    // "Week 1 – t, o, g", "Week 1" with its letters on the line below, or "Aut: t, o, g" under a year.
+    private static (string Week, string Letters)? OwnWeekOf(string text) =>
+        SheetWords.Labelled(text) is var (label, rest) && (SheetWords.IsWeek(label) || SheetWords.NamesTerm(label)) && !SheetDates.IsDate(rest) ? (label, rest)
+            : text.Split('\n') is [var above, var below] && SheetWords.IsWeek(above.Trim()) ? (above.Trim(), below) : null;
 
     // "Autumn 1 | Week 1: t, o, g | Week 2: n, i": a term in each row, whose weeks say themselves which they are.
     private static bool OwnWeeks(List<List<SheetCell>> rows) => rows.Where(x => x.Count > 2).ToList() is { Count: > 1 } wide

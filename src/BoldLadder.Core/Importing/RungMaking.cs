@@ -185,6 +185,13 @@ internal sealed class RungMaking(CorrespondenceTable table, SchoolWords words, S
             chosen = chosen with { Settled = alike };
         }
 
+        // "/oo/ | oo | ue, ew": of its two sounds the one that the others in its row have.
+        if (chosen.Settled.Count == 0 && bare && written.SoundLetters.Where(x => x != part.Letters).ToList() is { Count: > 1 } row
+            && chosen.Choices.Where(x => x is [var one] && row.TrueForAll(r => shares.Of(r).Any(s => s.Words > 0 && shares.SameHere(s.Correspondence.Sound, one.Sound)))).ToList() is [var only])
+        {
+            chosen = chosen with { Settled = only };
+        }
+
         if (chosen.Settled.Count > 0)
         {
             Teach(chosen.Settled, state, made);

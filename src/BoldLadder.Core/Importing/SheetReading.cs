@@ -199,6 +199,7 @@ internal sealed class SheetReading
                     foreach (var rung in LessonWords.LessonOf(cell.Text) is null ? made : [])
                     {
                         rung.Sound = PartPatterns.Manner.Match(cell.Text) is { Success: true, Value: var manner } ? manner : SoundNames.WithItsWord(cell.Text, _words);
+                        rung.SoundLetters = [.. made.SelectMany(x => x.Parts).Where(x => x.Kind == WrittenKind.Grapheme).Select(x => x.Letters)];
                     }
 
                     break;

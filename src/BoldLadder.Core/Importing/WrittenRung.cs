@@ -20,6 +20,9 @@ internal sealed record WrittenRung(string Section, string Week, DateOnly? Date)
     /// <summary>The letters of all graphemes in its cell, those that became other rungs too.</summary>
     public IReadOnlyList<string> CellLetters { get; set; } = [];
 
+    /// <summary>The letters of all graphemes in its row, where the row has a column that names one sound for them; else none.</summary>
+    public IReadOnlyList<string> SoundLetters { get; set; } = [];
+
     /// <summary>Other rungs of the row have the same words: each keeps those that show it.</summary>
     public bool SharesWords { get; set; }
 
