@@ -238,9 +238,14 @@ internal static class PractisePart
         var rimes = new Dictionary<string, int>();
         // Pigeon is read; badge is what is spelt. Where longer words are the lesson, they are spelt.
         var longer = brief.Targets.Any(x => x.Structure is not null || x.Ending is not null);
-        var chosen = SpellingChoice.InTurn(fresh.Concat(again).DistinctBy(x => x.Word.Key).OrderBy(x => longer ? x.Word.Key.Length > MostLetters : Structure.Of(x.Reading).Syllables > 1)).OrderByDescending(IsToday)
+        var all = fresh.Concat(again).DistinctBy(x => x.Word.Key).OrderBy(x => longer ? x.Word.Key.Length > MostLetters : Structure.Of(x.Reading).Syllables > 1).ToList();
+        static bool IsTold(ChosenSpelling x) => x.Reasons.Any(r => r.Code == ReasonCode.ToldSpelling);
+        // A part that has no fair word has one of which a spelling is told; another takes no turn from a word that is fair.
+        var alone = all.Where(IsTold).DistinctBy(x => x.Target).Where(x => !all.Exists(other => other.Target == x.Target && !IsTold(other))).ToHashSet();
+        var told = all.Where(x => IsTold(x) && !alone.Contains(x)).ToHashSet();
+        var chosen = SpellingChoice.InTurn(all.Except(told)).Concat(told).OrderByDescending(IsToday)
             .Select(x => (x, Turn: rimes[Rime(x)] = rimes.GetValueOrDefault(Rime(x)) + 1)).ToList()
-            .OrderByDescending(x => IsToday(x.x)).ThenBy(x => x.Turn > MostOfARime || x.x.Reasons.Any(r => r.Code == ReasonCode.ToldSpelling)).Select(x => x.x)
+            .OrderByDescending(x => IsToday(x.x)).ThenBy(x => x.Turn > MostOfARime || told.Contains(x.x)).Select(x => x.x)
             .Take(count).ToList();
 
         // Where English has few, the day's sound in its other spellings fills up, claw beside launch; get and cut would say nothing.
