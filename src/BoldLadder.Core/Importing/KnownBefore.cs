@@ -24,7 +24,7 @@ public static class KnownBefore
 
     private const int Begins = 4, FewestVowels = 2;
 
-    private const int PartsARung = 6;
+    private const int ARung = 6;
 
     /// <summary>The section that would stand in front; null for an order that begins at the beginning.</summary>
     /// <param name="usual">An order that begins with letters: what stands early in it is known early.</param>
@@ -45,22 +45,25 @@ public static class KnownBefore
             begins = Math.Max(begins, alphabet);
         }
 
-        var lacking = order.Take(begins).Where(x => !taught.Contains(x)).ToHashSet();
-        if (lacking.Count < FewestParts)
+        var parts = order.Take(begins).Where(x => !taught.Contains(x)).ToList();
+        var tricky = ladder.Rungs.SelectMany(x => x.TrickyWords).ToHashSet(StringComparer.OrdinalIgnoreCase);
+        var words = usual.Rungs.TakeWhile(x => !x.Correspondences.Any(c => order.IndexOf(c) >= begins)).SelectMany(x => x.TrickyWords).Where(x => !tricky.Contains(x)).ToList();
+        var rungs = Shares(Math.Max(parts.Count, words.Count), ARung);
+        if (parts.Count < FewestParts || ladder.Rungs.Count + rungs > Ladder.MaxRungs)
         {
             return null;
         }
 
-        var tricky = ladder.Rungs.SelectMany(x => x.TrickyWords).ToHashSet(StringComparer.OrdinalIgnoreCase);
-        var before = usual.Rungs.TakeWhile(x => !x.Correspondences.Any(c => order.IndexOf(c) >= begins)).ToList();
-        var parts = before.SelectMany(x => x.Correspondences).Where(lacking.Contains).Distinct().Chunk(PartsARung).ToList();
-        var words = before.SelectMany(x => x.TrickyWords).Where(x => !tricky.Contains(x)).ToList();
-        var each = (words.Count + parts.Count - 1) / parts.Count;
-        return new Section("before", Name, WordShape.First, [.. parts.Select((x, i) => new Rung
+        var (someParts, someWords) = (Shares(parts.Count, rungs), Shares(words.Count, rungs));
+        return new Section($"{Rung.KnownBefore}order", Name, WordShape.First, [.. Enumerable.Range(0, rungs).Select(i => new Rung
         {
-            Id = $"{Rung.KnownBefore}{i + 1}", Adds = [.. x.Select(Teachable.Of)], TrickyWords = [.. words.Skip(i * each).Take(each)],
+            Id = $"{Rung.KnownBefore}{i + 1}",
+            Adds = [.. parts.Skip(i * someParts).Take(someParts).Select(Teachable.Of)],
+            TrickyWords = [.. words.Skip(i * someWords).Take(someWords)],
         })]);
     }
+
+    private static int Shares(int count, int size) => (count + size - 1) / size;
 
     // Letters first, and not only vowels, or only consonants: of those alone there are no words.
     private static bool IsForBeginners(Ladder ladder)
@@ -72,7 +75,7 @@ public static class KnownBefore
 
     /// <summary>The ladder with such a section in front.</summary>
     public static Ladder InFront(Section before, Ladder ladder) =>
-        Ladder.TryCreate(ladder.Name, [before, .. ladder.Sections], out var whole, out _) ? whole : ladder;
+        Ladder.TryCreate(ladder.Name, [before, .. ladder.Sections], out var whole, out var problems) ? whole : throw new ArgumentException(problems[0].Sentence, nameof(before));
 
     /// <summary>The last rung of what is known before the order begins; null for an order that has no such section.</summary>
     public static Rung? LastOf(Ladder ladder) =>

@@ -71,8 +71,11 @@ public sealed record Rung
 
     public string Notes { get; init; } = "";
 
-    /// <summary>What the ids of rungs begin with that children know before the ladder begins: a sheet of the ladder keeps them.</summary>
-    public const string KnownBefore = "before-";
+    /// <summary>
+    /// What the ids of rungs begin with that children know before the ladder begins: a sheet of the ladder keeps them. No id
+    /// that is made of what a rung teaches has such a mark: the words before and after are <c>before-after</c>.
+    /// </summary>
+    public const string KnownBefore = "before_";
 
     /// <summary>Known before the ladder begins, which does not begin with letters: taught long ago and elsewhere, in an order that nobody chooses here.</summary>
     public bool IsKnownBefore => NamesKnownBefore(Id);

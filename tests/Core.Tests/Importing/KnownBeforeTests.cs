@@ -42,6 +42,27 @@ public class KnownBeforeTests
         Assert.Contains(lacking, KnownBefore.Of(World.LadderOf(order), Usual)!.Rungs.SelectMany(x => x.Correspondences).Select(x => x.Grapheme.Text));
 
     [Fact]
+    public void The_words_before_and_after_are_taught_on_their_day_and_were_not_known_before()
+    {
+        var order = World.LadderOf($"{YearOne} !before");
+        Assert.DoesNotContain(order.Rungs, x => x.IsKnownBefore);
+        Assert.False(Rung.NamesKnownBefore("before-after"));
+        Assert.Equal(order.Rungs.Count + KnownBefore.Of(order, Usual)!.Rungs.Count, KnownBefore.InFront(KnownBefore.Of(order, Usual)!, order).Rungs.Count);
+    }
+
+    [Theory]
+    [InlineData(YearOne)]
+    [InlineData("dge:j ge:j kn:n wr:r g:j c:s")]
+    [InlineData("ck:k e:e u:u r:r h:h b:b f:f ff:f l:l ll:l ss:s")]
+    public void Each_of_its_rungs_holds_no_more_than_a_rung_may_and_some_thing(string order)
+    {
+        var ladder = World.LadderOf(order);
+        var before = KnownBefore.Of(ladder, Usual);
+        Assert.NotNull(before);
+        Assert.All(KnownBefore.InFront(before, ladder).Sections[0].Rungs, x => Assert.InRange(x.Adds.Count + x.TrickyWords.Count, 1, 12));
+    }
+
+    [Fact]
     public void None_of_our_own_orders_has_anything_before_it() =>
         Assert.All((Ladder[])[World.Estuary, World.Ridge, Usual, Starter("by-hand"), Starter("one-first")], x => Assert.Null(KnownBefore.Of(x, Usual)));
 
