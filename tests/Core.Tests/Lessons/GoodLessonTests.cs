@@ -155,6 +155,29 @@ public sealed class GoodLessonTests
             Assert.True(x.In(Activity.ReadSentences).Count(On) < 2 || x.In(Activity.WriteSentence).All(On), $"{x.Rung.Label}: {string.Join(" | ", x.In(Activity.ReadSentences).Concat(x.In(Activity.WriteSentence)).Select(i => i.Text))}");
         });
 
+    [Theory]
+    [InlineData("t:t n:n i:i d:d g:g a:a m:m b:b e:e h:h c:k k:k ck:k o:o s:s ss:s u:u l:l ll:l r:r f:f ff:f w:w v:v j:j z:z y:y sh:sh ch:ch")]
+    [InlineData("r:r i:i p:p t:t a:a n:n m:m d:d g:g o:o c:k k:k ck:k e:e u:u s:s ss:s h:h b:b f:f ff:f l:l ll:l y:y w:w sh:sh ng:ng")]
+    [InlineData("m:m o:o g:g d:d a:a t:t n:n i:i p:p e:e b:b h:h sh:sh u:u c:k k:k ck:k l:l s:s f:f r:r ch:ch")]
+    public void No_two_words_are_dictated_while_whole_sentences_with_todays_part_are_read(string order)
+    {
+        var ladder = World.LadderOf(order, "4 2 1");
+        var stock = World.Stock(ladder, Core.Sounds.Accent.SouthernBritish);
+        var tooShort = new List<string>();
+        for (var place = 8; place < ladder.Rungs.Count; place++)
+        {
+            var lesson = LessonComposer.Compose(World.BriefAt(ladder, stock, place, 7));
+            IEnumerable<string> In(Activity activity) => lesson.Blocks.Where(x => x.Activity == activity).SelectMany(x => x.Items).Select(x => x.Text);
+            bool IsWhole(string text) => char.IsAsciiLetterUpper(text[0]) && SentenceBank.WordsOf(text).Distinct().Count() is >= 3 and <= 7 && !text[..^1].Any(",;:!?".Contains);
+            if (In(Activity.WriteSentence).Any(x => SentenceBank.WordsOf(x).Count < 3) && In(Activity.ReadSentences).Any(IsWhole))
+            {
+                tooShort.Add($"{ladder.Rungs[place].Label}: {string.Join(" | ", In(Activity.WriteSentence).Concat(In(Activity.ReadSentences)))}");
+            }
+        }
+
+        Assert.True(tooShort.Count == 0, string.Join("\n", tooShort));
+    }
+
     [Fact]
     public void On_a_day_of_tricky_words_children_write_them_into_sentences_not_read_before()
     {
