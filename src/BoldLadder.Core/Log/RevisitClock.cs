@@ -72,7 +72,9 @@ public sealed class RevisitClock
         var added = Of(things, trickyWords, _rules).ToList();
         foreach (var item in added)
         {
-            _states.TryAdd(item, new State(day, Known(rungId), false));
+            // What was known before does not all come back on one day.
+            var known = new State(day, Known(rungId), false);
+            _states.TryAdd(item, known with { LastSeen = known.Clean > 0 ? day - (int)(Scatter(item) % (Settled(item, known) ?? Cap(item.Track))) : day });
         }
 
         _last = added.Count > 0 && Known(rungId) == 0 ? ([.. added], day) : _last;

@@ -36,7 +36,7 @@ public static class TaughtBefore
     {
         // From today backwards, a rung each new day; what the year does not hold was taught on its first day or before it.
         var days = new List<(DateOnly Day, Rung? Rung)>();
-        var waiting = new Stack<Rung>(rungs.SelectMany(x => Enumerable.Repeat(x, x.Days)));
+        var waiting = new Stack<Rung>(rungs.Where(x => !x.IsKnownBefore).SelectMany(x => Enumerable.Repeat(x, x.Days)));
         foreach (var day in year.SchoolDays.Where(x => x < today).Reverse().TakeWhile(_ => waiting.Count > 0))
         {
             days.Add((day, year.On(day) == DayUse.New ? waiting.Pop() : null));
@@ -45,15 +45,28 @@ public static class TaughtBefore
         days.Reverse();
         var first = days.Count > 0 ? days[0].Day : (year.SchoolDays[0] < today ? year.SchoolDays[0] : today).AddDays(-1);
         var earlier = waiting.Reverse().Select(x => (Day: first.AddDays(days.Count > 0 ? -1 : 0), Rung: (Rung?)x));
+        // What was known before the ladder began was taught on no day of this year: it stands on the free day before the first lesson.
+        var known = rungs.Where(x => x.IsKnownBefore).Select(x => (Day: FreeDayBefore(days.Count > 0 ? days[0].Day : today, year), Rung: (Rung?)x));
         var entries = new List<LogEntry>();
         var standing = Standing.Of(ladder, new GroupLog([]), year, rules);
-        foreach (var (day, rung) in earlier.Concat(days))
+        foreach (var (day, rung) in known.Concat(earlier).Concat(days))
         {
-            var seen = day < first ? [] : RevisitPart.Fitting(standing.Clock, day, minutes).Select(x => x.Item).ToList();
+            var seen = day < first || rung is { IsKnownBefore: true } ? [] : RevisitPart.Fitting(standing.Clock, day, minutes).Select(x => x.Item).ToList();
             entries.Add(new LogEntry(entries.Count + 1, lessonId(), day, LogOutcome.Taught, rung?.Id ?? "", rung?.Adds ?? [], rung?.TrickyWords ?? [], seen, [], []));
             standing = standing.After(day, rung, seen);
         }
 
         return entries;
+    }
+
+    private static DateOnly FreeDayBefore(DateOnly day, SchoolYear year)
+    {
+        var free = day.AddDays(-1);
+        while (year.SchoolDays.Contains(free))
+        {
+            free = free.AddDays(-1);
+        }
+
+        return free;
     }
 }

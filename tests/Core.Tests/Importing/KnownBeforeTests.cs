@@ -83,12 +83,14 @@ public class KnownBeforeTests
         var rules = World.Stock(ladder, Accent.SouthernBritish).Rules;
         var known = ladder.Rungs.TakeWhile(x => x.IsKnownBefore).ToList();
         var number = 0;
-        var today = new DateOnly(2026, 9, 14);
+        var today = new DateOnly(2026, 12, 2);
         var log = TaughtBefore.Entries(ladder, known, World.Year, rules, 25, today, () => $"lesson {++number}");
         var standing = Standing.Of(ladder, new GroupLog(log), World.Year, rules);
         Assert.Equal(known.Count, standing.Place);
         Assert.Empty(standing.Clock.TooManyTricky());
         Assert.DoesNotContain(standing.Clock.Due(today), x => x.Last);
+        Assert.InRange(standing.Clock.Due(today).Count(x => x.Item.Track == RevisitTrack.Card), 1, 12);
+        Assert.DoesNotContain(log, x => World.Year.SchoolDays.Contains(x.Day));
         Assert.DoesNotContain(Clashes.Of(ladder, ClashDistances.Usual, rules.SameSound), x => Rung.NamesKnownBefore(x.Earlier));
     }
 
