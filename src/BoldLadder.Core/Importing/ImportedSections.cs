@@ -68,7 +68,7 @@ internal static class ImportedSections
         var (shapes, met, seen) = (new List<WordShape>(), new List<Rung>(), 0);
 
         // A ladder that begins with single letters is for beginners: its first words are the shortest.
-        var beginners = all.SelectMany(x => x.Correspondences).Take(4).All(x => x.Grapheme.Kind == GraphemeKind.Single);
+        var beginners = KnownBefore.BeginsWithLetters(all.SelectMany(x => x.Correspondences));
         foreach (var section in sections)
         {
             var way = all.Count == 0 ? 0 : (seen + (section.Count / 2.0)) / all.Count;

@@ -65,11 +65,14 @@ public static class KnownBefore
 
     private static int Shares(int count, int size) => (count + size - 1) / size;
 
+    /// <summary>True for an order that begins with single letters.</summary>
+    internal static bool BeginsWithLetters(IEnumerable<Correspondence> parts) => parts.Take(Begins).All(x => x.Grapheme.Kind == GraphemeKind.Single);
+
     // Letters first, and not only vowels, or only consonants: of those alone there are no words.
     private static bool IsForBeginners(Ladder ladder)
     {
         var parts = ladder.Rungs.SelectMany(x => x.Correspondences).ToList();
-        return parts.Take(Begins).All(x => x.Grapheme.Kind == GraphemeKind.Single) && !parts.Take(Begins).All(x => x.Sound.IsVowel)
+        return BeginsWithLetters(parts) && !parts.Take(Begins).All(x => x.Sound.IsVowel)
             && parts.Count(x => x.Grapheme.Kind == GraphemeKind.Single && x.Sound.IsVowel) >= FewestVowels;
     }
 
