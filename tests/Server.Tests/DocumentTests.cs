@@ -101,6 +101,20 @@ public sealed class DocumentTests
         Assert.Equal(said, points.Of(new PointLine(null, MadePoint.Of(PointCode.Tricky, arguments))));
     }
 
+    [Theory]
+    [InlineData("The way we talk, a brings no new word. aw and er, mixed: which is which, fast?", "a", "aw", "er")]
+    [InlineData("The way we talk, o–e and a bring no new word: what we know gets quicker.", "o_e,a")]
+    public void The_point_of_a_day_for_which_the_accent_has_no_word_says_so(string said, params string[] arguments) =>
+        Assert.Equal(said, new DayPoints(Accent.Scottish, Terms.Plain).Of(new PointLine(null, MadePoint.Of(PointCode.Wordless, arguments))));
+
+    [Fact]
+    public void What_no_word_of_the_accent_has_is_kept_with_its_lesson()
+    {
+        var father = Teachable.Of(Correspondence.Parse("a:ar"));
+        var lesson = new Lesson(LessonKind.Review, 25, "a-ar", "review", [], [], [], 1, Teaching.None, [], [], null, [father]);
+        Assert.Equal([father], StoredJson.Read<LessonDocument>(StoredJson.Write(LessonDocument.Of(lesson))).ToCore().Wordless);
+    }
+
     [Fact]
     public void Every_reason_question_and_point_has_its_phrase_in_the_terms_of_the_school()
     {

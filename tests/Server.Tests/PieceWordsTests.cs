@@ -12,7 +12,7 @@ public sealed class PieceWordsTests
     private static string NameOf(params LessonItem[] stories)
     {
         var block = new LessonBlock(LessonPart.Apply, Activity.ReadStory, stories);
-        return new PieceWords(ClassConventions.Usual).Name(new Lesson(LessonKind.NewLearning, 60, "", "w", [], [], [], 1, Teaching.None, [block], [], null), block);
+        return new PieceWords(ClassConventions.Usual).Name(new Lesson(LessonKind.NewLearning, 60, "", "w", [], [], [], 1, Teaching.None, [block], [], null, []), block);
     }
 
     [Fact]

@@ -1,3 +1,5 @@
+using System.Collections.Concurrent;
+using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Reading;
 using BoldLadder.Core.Sounds;
 using BoldLadder.Core.Words;
@@ -38,6 +40,7 @@ public sealed class WordStock
     private readonly Lazy<IReadOnlyList<OfferedWord>> _names;
     private readonly ReadableWords _readable;
     private readonly Dictionary<string, int> _numbers = [];
+    private readonly ConcurrentDictionary<Correspondence, bool> _hasWords = new();
 
     /// <param name="madeUp">What proves made-up words, made when first needed; null where none are used.</param>
     public WordStock(
@@ -66,8 +69,8 @@ public sealed class WordStock
     }
 
     private WordStock(WordStock shared) =>
-        (Rules, _madeUp, _byPart, _bySound, _names, _readable, _numbers, Stories, Spoken, Told, Riddles, Frames, Pictures, Evidence, Homophones, Offered, Sentences) =
-        (shared.Rules, shared._madeUp, shared._byPart, shared._bySound, shared._names, shared._readable, shared._numbers, shared.Stories, shared.Spoken, shared.Told, shared.Riddles, shared.Frames, shared.Pictures, shared.Evidence, shared.Homophones, shared.Offered, shared.Sentences);
+        (Rules, _hasWords, _madeUp, _byPart, _bySound, _names, _readable, _numbers, Stories, Spoken, Told, Riddles, Frames, Pictures, Evidence, Homophones, Offered, Sentences) =
+        (shared.Rules, shared._hasWords, shared._madeUp, shared._byPart, shared._bySound, shared._names, shared._readable, shared._numbers, shared.Stories, shared.Spoken, shared.Told, shared.Riddles, shared.Frames, shared.Pictures, shared.Evidence, shared.Homophones, shared.Offered, shared.Sentences);
 
     public ReadingRules Rules { get; }
 
@@ -91,6 +94,13 @@ public sealed class WordStock
 
     /// <summary>Everyday words without an ending that hold a correspondence, commonest first.</summary>
     public IEnumerable<OfferedWord> Everyday(Correspondence part) => _byPart.Value[part];
+
+    /// <summary>False for what no word that may be offered has in this accent: the <i>a</i> of <i>father</i>, where it is said as in <i>cat</i>.</summary>
+    public bool HasWords(Correspondence part) => _hasWords.GetOrAdd(part, x =>
+    {
+        var holding = new HeldParts(this).Holding([Teachable.Of(x)]);
+        return Offered.Any(w => holding(w.Word)) || Names.Any(w => holding(w.Word));
+    });
 
     /// <summary>
     /// Of letters that say a vowel with a <i>y</i> before it in some words and without in others, as <i>ew</i> in few and

@@ -55,8 +55,8 @@ internal static class SheetLines
     // "Teach ck, ea (bread); revisit n, g".
     private static readonly Regex GoneOverBehind = new(@"(?<=^\s*(?:introduce|teach|meet|new)\s[^;:]+);\s*(?:" + Again + @")\s(?<old>[^:;()]+)$", Any);
 
-    // "Wk2 - m, a, t + rev (TW: I)", "e, r and review": a day of going over, after those of what is new.
-    private static readonly Regex ThenReview = new(@"(?<=^\s*(?:[A-Za-z]+\s*\d+\s*[-–:.)]+\s*)?[a-z]{1,3}(?:\s*,\s*[a-z]{1,3})+)\s*(?:[+&]|,?\s+(?:and|plus|then))\s*(?:rev|review|revise|revision|re-?cap)\.?\s*(?=$|\()", Any);
+    // "Wk2 - m, a, t + rev (TW: I)", "e, r and review", "e, h, revision": a day of going over, after those of what is new.
+    private static readonly Regex ThenReview = new(@"(?<=^\s*(?:[A-Za-z]+\s*\d+\s*[-–:.)]+\s*)?[a-z]{1,3}(?:\s*,\s*[a-z]{1,3})+)\s*(?:[+&,]|,?\s+(?:and|plus|then))\s*(?:rev|review|revise|revision|re-?cap)\.?\s*(?=$|\()", Any);
 
     // "A g - and lots of singing!", "b (bear) - watch for d!"
     private static readonly Regex TalkBehind = new(@"\s[-–—]\s+(?:(?:and|plus|with)\s+(?:lots|plenty|loads|some|more|much)\s+(?:[a-z]+\s*){2,}[!.]?\s*$|(?:watch|look\s+out|mind|careful|take\s+care|remember|beware|don't|not\s+to)\b.*$)", Any);

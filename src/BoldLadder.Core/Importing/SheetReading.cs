@@ -308,7 +308,7 @@ internal sealed class SheetReading
 
     // What is written across the first row is what the sheet is called; Group: Wrens, over the headings, says whose it is.
     private bool IsTitle(SheetLayout.PlacedCell x, bool alone) => Rungs.Count == 0 && Title.Length == 0 && x.Text.Trim().Contains(' ', StringComparison.Ordinal) && !SheetWords.IsSection(x.Text) && !SheetWords.IsWeek(x.Text)
-        && (x.Cell is { Row: 1, Columns: > 2 } || (alone && _layout.Columns.Count > 1 && _layout.IsAboveAll(x) && x.Text.Contains(':', StringComparison.Ordinal) && SheetWords.Labelled(x.Text) is null && !_reader.Read(x.Text).Any(p => p.Kind == WrittenKind.Grapheme)));
+        && (x.Cell is { Row: 1, Columns: > 2 } || (alone && _layout.Columns.Count > 1 && _layout.IsAboveAll(x) && (x.Text.Contains(':', StringComparison.Ordinal) || LessonWords.LessonOf(x.Text) is not null) && SheetWords.Labelled(x.Text) is null && !_reader.Read(x.Text).Any(p => p.Kind == WrittenKind.Grapheme)));
 
     /// <summary>True for a column of what is taught, of whatever kind.</summary>
     public static bool IsPart(ColumnRole role) => role is ColumnRole.Parts or ColumnRole.Endings or ColumnRole.Clusters or ColumnRole.RimeUnits;

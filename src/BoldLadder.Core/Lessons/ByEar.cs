@@ -77,5 +77,5 @@ internal static class ByEar
     }
 
     private static string Spellings(LessonBrief brief, string sound) => string.Join(' ', brief.Judge.Taught.Correspondences
-        .Where(x => brief.Stock.Rules.SoundKey(x.Sound) == sound).Select(x => x.Grapheme.Text).Distinct());
+        .Where(x => brief.Stock.Rules.SoundKey(x.Sound) == sound && brief.Stock.HasWords(x)).Select(x => x.Grapheme.Text).Distinct());
 }

@@ -25,6 +25,7 @@ public static class DayPoint
         LessonKind.Listening => [Made(PointCode.Listening)],
         LessonKind.TrickyWordDay => [Tricky(lesson, tricky)],
         LessonKind.Contrast => [Contrast(lesson, stock.Rules)],
+        LessonKind.Review when lesson.Wordless.Count > 0 => [Made(PointCode.Wordless, [string.Join(',', lesson.Wordless.Select(x => x.Label)), .. lesson.GoesOver.Select(x => x.Label).Distinct()])],
         LessonKind.Review or LessonKind.Check => [Made(
             lesson.Kind == LessonKind.Check ? PointCode.Check : PointCode.Review, [.. lesson.GoesOver.Select(x => x.Label).Distinct()])],
         _ => OfNew(lesson, notes, stock),

@@ -40,9 +40,11 @@ public sealed record Teaching(string SayIt, string WriteIt, string Keyword, stri
 /// <param name="Teaching">What the adult says and writes.</param>
 /// <param name="Carried">Due for revisiting, but without room today: said, and met on a later day.</param>
 /// <param name="Own">A shape for this lesson alone; null for its class's.</param>
+/// <param name="Wordless">What its rung adds and no word has in the class's accent: it is logged as taught, so that the ladder goes on, and nothing is done with it.</param>
 public sealed record Lesson(
     LessonKind Kind, int Minutes, string RungId, string Title, IReadOnlyList<Teachable> Teaches, IReadOnlyList<Teachable> GoesOver, IReadOnlyList<string> TrickyWords,
-    ulong Seed, Teaching Teaching, IReadOnlyList<LessonBlock> Blocks, IReadOnlyList<string> Carried, LessonShape? Own = null)
+    ulong Seed, Teaching Teaching, IReadOnlyList<LessonBlock> Blocks, IReadOnlyList<string> Carried, LessonShape? Own,
+    IReadOnlyList<Teachable> Wordless)
 {
     /// <summary>What is marked in its words: what is new, or what a contrast is between.</summary>
     public IEnumerable<Teachable> Marked => Kind == LessonKind.Contrast ? Teaches.Concat(GoesOver) : Teaches;

@@ -50,7 +50,11 @@ public sealed class LessonBrief
         WordStock stock, Standing standing, ClassConventions conventions, DateOnly day, Rung? rung, int minutes, ulong seed,
         IReadOnlyList<KeptItem>? kept = null, LessonShape? own = null, SharedRevisit? shared = null)
     {
-        (Stock, Standing, Day, Rung, Minutes, Seed, Kept, Own, Shared) = (stock, standing, day, rung, minutes, seed, kept ?? [], own, shared);
+        Judge = new Judge(rung is null ? standing.Taught : standing.Taught.With([rung]));
+        Stock = stock;
+        Wordless = rung is { Kind: RungKind.Teach } ? [.. rung.Adds.Where(x => !HasWords(x))] : [];
+        rung = Wordless.Count == 0 || rung is null ? rung : WithWords(rung);
+        (Standing, Day, Rung, Minutes, Seed, Kept, Own, Shared) = (standing, day, rung, minutes, seed, kept ?? [], own, shared);
         var section = standing.SectionFor(rung);
         Shape = standing.Ladder.Sections[section].ShapeFor(rung);
         // The beat of an ending, of the er of river or of tion makes no longer words of those it stands on.
@@ -66,12 +70,11 @@ public sealed class LessonBrief
             ? [.. met.Where(x => x.Kind == TeachableKind.Cluster).Select(x => x.Run!)] : null;
         GoesOver = rung is { AddsParts: true }
             ? [.. rung.Adds.Except(Teaches).Where(x => !x.IsPrint)]
-            : [.. Gone(standing.Lessons).SelectMany(x => x.Things).Distinct()];
+            : [.. Gone(standing.Lessons).SelectMany(x => x.Things).Distinct().Where(HasWords)];
         BeforeLadder = rung is null && standing.Things.Count == 0;
         Targets = BeforeLadder
             ? [.. standing.Ladder.Rungs.Where(x => x.Kind == RungKind.Teach).SelectMany(x => x.Adds).Where(x => x.Correspondence is not null).Take(HeardFirst)]
             : [.. Teaches.Where(x => !x.IsPrint), .. GoesOver];
-        Judge = new Judge(rung is null ? standing.Taught : standing.Taught.With([rung]));
         Pieces = own?.Kind == ShapeKind ? own : conventions.ShapeOf(ShapeKind);
         _sentences = new Lazy<IReadOnlyList<GradedSentence>>(() => stock.Sentences.Readable(Judge, TargetWords(), LateWords(ApplyPart.Lately), MayStand));
         _stories = new Lazy<IReadOnlyList<GradedStory>>(() => [.. stock.Stories.Readable(Judge, TargetWords(), LateWords(ApplyPart.Lately), MayStand)]);
@@ -92,6 +95,7 @@ public sealed class LessonBrief
 
     public DateOnly Day { get; }
 
+    /// <summary>What it teaches, without what is <see cref="Wordless"/>: a day of going over, where nothing else is left. Null for a review.</summary>
     public Rung? Rung { get; }
 
     public int Minutes { get; }
@@ -122,6 +126,9 @@ public sealed class LessonBrief
 
     /// <summary>What is new today.</summary>
     public IReadOnlyList<Teachable> Teaches { get; }
+
+    /// <summary>What its rung adds and no word has in the class's accent: it counts as taught with the rest, and nothing is done with it.</summary>
+    public IReadOnlyList<Teachable> Wordless { get; }
 
     /// <summary>What was taught before and is what today is about: the spellings of a contrast, or what the last lessons taught.</summary>
     public IReadOnlyList<Teachable> GoesOver { get; }
@@ -264,6 +271,11 @@ public sealed class LessonBrief
 
     /// <summary>The tricky words that today teaches, in small letters.</summary>
     internal IReadOnlySet<string> TrickyToday => field ??= Rung?.TrickyWords.Select(x => x.ToLowerInvariant()).ToHashSet() ?? [];
+
+    private bool HasWords(Teachable x) => x.Correspondence is not { } part || Stock.HasWords(part);
+
+    private Rung WithWords(Rung rung) => rung.Adds.Except(Wordless).ToList() is { Count: 0 } && rung.TrickyWords.Count == 0
+        ? new Rung { Id = rung.Id, Kind = RungKind.Consolidation, Days = rung.Days } : rung with { Adds = [.. rung.Adds.Except(Wordless)] };
 
     // Lived is live without its e: who cannot read the one has no way to know how the other is spelt.
     private bool LosesUnreadEnd(Words.LexiconWord word) =>

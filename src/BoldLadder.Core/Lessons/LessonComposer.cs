@@ -17,7 +17,7 @@ public static class LessonComposer
         {
             return new Lesson(
                 brief.Kind, brief.Minutes, "", "listening", [], [], [], brief.Seed, Teaching.None,
-                WithKept([.. ListeningLesson.Make(brief, make, dice).Where(x => x.Items.Count > 0)], brief.Kept), [], brief.Own);
+                WithKept([.. ListeningLesson.Make(brief, make, dice).Where(x => x.Items.Count > 0)], brief.Kept), [], brief.Own, []);
         }
 
         brief.LookAhead(next);
@@ -48,7 +48,7 @@ public static class LessonComposer
         return new Lesson(
             brief.Kind, brief.Minutes, brief.Rung?.Id ?? "", brief.Rung?.Label ?? "review",
             brief.Teaches, brief.GoesOver, brief.Rung?.TrickyWords ?? [], brief.Seed, TeachingOf(brief.Rung),
-            WithKept(blocks, brief.Kept), carried, brief.Own);
+            WithKept(blocks, brief.Kept), carried, brief.Own, brief.Wordless);
     }
 
     // What a lesson can go without when what is new takes long, the first to go first. What is due is never among it.

@@ -14,7 +14,7 @@ public static class LessonLog
     {
         var teaches = outcome == LogOutcome.Taught && lesson.RungId.Length > 0;
         return new LogEntry(
-            position, lessonId, day, outcome, lesson.RungId, teaches ? [.. lesson.Marked] : [], teaches ? lesson.TrickyWords : [],
+            position, lessonId, day, outcome, lesson.RungId, teaches ? [.. lesson.Marked, .. lesson.Wordless] : [], teaches ? lesson.TrickyWords : [],
             [.. lesson.Blocks.Where(x => x.Part == LessonPart.Revisit).SelectMany(x => x.Items).SelectMany(Revisited).Distinct()], shaky,
             [.. lesson.Blocks.SelectMany(Kept).Distinct()]);
     }

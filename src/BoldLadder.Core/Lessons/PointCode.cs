@@ -30,6 +30,9 @@ public enum PointCode
     Listening,
     TrickyWhole,
 
+    /// <summary>The rung has no word in this accent. Arguments: its labels, a comma between them, and then the labels of what is gone over.</summary>
+    Wordless,
+
     /// <summary>What is new besides what the point tells of. Arguments: its labels.</summary>
     Too,
 }

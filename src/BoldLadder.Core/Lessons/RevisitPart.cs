@@ -172,14 +172,14 @@ public static class RevisitPart
             .Where(x => several.Contains(x.Item.Key))
             .Take(Math.Max(0, Math.Min(FewestRecalls, pack.Room(RevisitTrack.Recall)) - recalls.Count)).ToHashSet();
         var fresh = recalls.Concat(soon).Where(x => kept.All(k => k.Text != x.Item.Key))
-            .Select(x => make.Item(ItemKind.Sound, x.Item.Key, Spellings(brief.Standing, rules, x.Item.Key), soon.Contains(x) ? pack.WhySoon : pack.Why(x), ExampleOf(x.Item.Key)));
+            .Select(x => make.Item(ItemKind.Sound, x.Item.Key, Spellings(brief.Stock, brief.Standing, x.Item.Key), soon.Contains(x) ? pack.WhySoon : pack.Why(x), ExampleOf(x.Item.Key)));
         return pack.After(kept, fresh);
     }
 
-    /// <summary>Every spelling taught of a sound, in the order of teaching.</summary>
-    internal static string Spellings(Standing standing, ReadingRules rules, string soundKey) =>
+    /// <summary>Every spelling taught of a sound that words have in this accent, in the order of teaching.</summary>
+    internal static string Spellings(WordStock stock, Standing standing, string soundKey) =>
         string.Join(' ', standing.Lessons.SelectMany(x => x.Things).Select(x => x.Correspondence).OfType<Correspondence>()
-            .Where(x => rules.SoundKey(x.Sound) == soundKey).Select(x => x.Grapheme.Text).Distinct());
+            .Where(x => stock.Rules.SoundKey(x.Sound) == soundKey && stock.HasWords(x)).Select(x => x.Grapheme.Text).Distinct());
 
     private static IReadOnlyList<Standing> StandingsOf(LessonBrief brief) => brief.Shared?.Two ?? [brief.Standing];
 

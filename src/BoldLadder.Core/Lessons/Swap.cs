@@ -60,7 +60,7 @@ public static class Swap
             (ItemKind.Sound, _) => dice.Mix(brief.Standing.Things.Select(x => x.Correspondence).OfType<Sounds.Correspondence>()
                     .Select(x => brief.Stock.Rules.SoundKey(x.Sound)).Distinct())
                 .Where(x => !used.Contains(x))
-                .Select(x => make.Item(ItemKind.Sound, x, RevisitPart.Spellings(brief.Standing, brief.Stock.Rules, x), [Reason.Of(ReasonCode.AskedInPlace)], RevisitPart.ExampleOf(x)))
+                .Select(x => make.Item(ItemKind.Sound, x, RevisitPart.Spellings(brief.Stock, brief.Standing, x), [Reason.Of(ReasonCode.AskedInPlace)], RevisitPart.ExampleOf(x)))
                 .FirstOrDefault(),
             (ItemKind.Tricky, Activity.TrickyAtSight) => dice.Mix(brief.Standing.TrickyWords).Where(x => !used.Contains(x))
                 .Select(x => make.Tricky(x, [Reason.Of(ReasonCode.AskedInPlace)])).FirstOrDefault(),

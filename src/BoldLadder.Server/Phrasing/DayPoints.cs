@@ -31,6 +31,7 @@ public sealed class DayPoints(Accent accent, Terms terms)
             PointCode.Sounds => $"{Listing.And(x)}: which is which, by eye and by ear?",
             PointCode.Review when x.Count == 0 => "Nothing new today: what we know gets quicker.",
             PointCode.Review => $"Nothing new today: {Listing.And(x)}, mixed. Which is which, fast?",
+            PointCode.Wordless => $"The way we talk, {Bring(x[0].Split(','))} no new word{(x.Count == 1 ? ": what we know gets quicker." : $". {Listing.And([.. x.Skip(1)])}, mixed: which is which, fast?")}",
             PointCode.Check => "Today each child shows what they can read; nobody helps, and nothing depends on it.",
             PointCode.Tricky when x.Count == 1 => x[0].Split(',') switch
             {
@@ -63,6 +64,8 @@ public sealed class DayPoints(Accent accent, Terms terms)
         _ when sound.Example.Length > 0 && !words.Contains(sound.Example) => $"the sound in {sound.Example}",
         var both => Plain(both),
     };
+
+    private static string Bring(string[] labels) => $"{Listing.And(labels)} {(labels.Length == 1 ? "brings" : "bring")}";
 
     private static string Plain(string sound) => string.Join(" and ", sound.Split('+').Select(x => x == "schwa" ? "uh" : x));
 

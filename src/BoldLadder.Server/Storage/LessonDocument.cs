@@ -7,17 +7,19 @@ namespace BoldLadder.Server.Storage;
 /// <summary>A lesson as it is kept.</summary>
 public sealed record LessonDocument(
     LessonKind Kind, int Minutes, string RungId, string Title, IReadOnlyList<TeachableDocument> Teaches, IReadOnlyList<TeachableDocument> GoesOver,
-    IReadOnlyList<string> TrickyWords, ulong Seed, Teaching Teaching, IReadOnlyList<LessonBlock> Blocks, IReadOnlyList<string> Carried, ShapeDocument? Own = null) : IStored
+    IReadOnlyList<string> TrickyWords, ulong Seed, Teaching Teaching, IReadOnlyList<LessonBlock> Blocks, IReadOnlyList<string> Carried, ShapeDocument? Own = null,
+    IReadOnlyList<TeachableDocument>? Wordless = null) : IStored
 {
     public static int Version => 3;
 
     public static void Upgrade(JsonObject old, int version) => OldDocuments.Lesson(old, version);
 
     public static LessonDocument Of(Lesson x) => new(
-        x.Kind, x.Minutes, x.RungId, x.Title, TeachableDocument.Of(x.Teaches), TeachableDocument.Of(x.GoesOver), x.TrickyWords, x.Seed, x.Teaching, x.Blocks, x.Carried, x.Own is null ? null : ShapeDocument.Of(x.Own));
+        x.Kind, x.Minutes, x.RungId, x.Title, TeachableDocument.Of(x.Teaches), TeachableDocument.Of(x.GoesOver), x.TrickyWords, x.Seed, x.Teaching, x.Blocks, x.Carried, x.Own is null ? null : ShapeDocument.Of(x.Own),
+        TeachableDocument.Of(x.Wordless));
 
     public Lesson ToCore() => new(
-        Kind, Minutes, RungId, Title, TeachableDocument.ToCore(Teaches), TeachableDocument.ToCore(GoesOver), TrickyWords, Seed, Teaching, Blocks, Carried, Own?.ToCore());
+        Kind, Minutes, RungId, Title, TeachableDocument.ToCore(Teaches), TeachableDocument.ToCore(GoesOver), TrickyWords, Seed, Teaching, Blocks, Carried, Own?.ToCore(), TeachableDocument.ToCore(Wordless ?? []));
 }
 
 /// <summary>A <see cref="LessonEdit"/> as it is stored.</summary>
