@@ -32,17 +32,9 @@ public static class KnownBefore
     {
         var taught = ladder.Rungs.SelectMany(x => x.Correspondences).ToHashSet();
         var order = usual.Rungs.SelectMany(x => x.Correspondences).Distinct().ToList();
-        var places = order.Select((x, place) => (Part: x, Place: place)).Where(x => taught.Contains(x.Part)).Select(x => x.Place).ToList();
-        if (places.Count == 0 || IsForBeginners(ladder))
+        if ((taught.Count == 0 ? BeginsWithoutLetters(ladder, usual, order) : BeginsAt(ladder, order, taught)) is not { } begins)
         {
             return null;
-        }
-
-        var alphabet = order.FindIndex(x => x.Grapheme.Text == "qu") + 1;
-        var begins = places[(int)(places.Count * Earliest)];
-        if (order.Take(alphabet).Count(x => x.Grapheme.Kind == GraphemeKind.Single && !taught.Contains(x)) >= LettersLacking && places.Count(x => x >= alphabet) >= PartsBeyond)
-        {
-            begins = Math.Max(begins, alphabet);
         }
 
         var parts = order.Take(begins).Where(x => !taught.Contains(x)).ToList();
@@ -62,6 +54,34 @@ public static class KnownBefore
             TrickyWords = [.. words.Skip(i * someWords).Take(someWords)],
         })]);
     }
+
+    // Where in the usual order one with graphemes begins.
+    private static int? BeginsAt(Ladder ladder, List<Correspondence> order, HashSet<Correspondence> taught)
+    {
+        var places = order.Select((x, place) => (Part: x, Place: place)).Where(x => taught.Contains(x.Part)).Select(x => x.Place).ToList();
+        if (places.Count == 0 || IsForBeginners(ladder))
+        {
+            return null;
+        }
+
+        var begins = places[(int)(places.Count * Earliest)];
+        var alphabet = AlphabetOf(order);
+        return order.Take(alphabet).Count(x => x.Grapheme.Kind == GraphemeKind.Single && !taught.Contains(x)) >= LettersLacking && places.Count(x => x >= alphabet) >= PartsBeyond
+            ? Math.Max(begins, alphabet) : begins;
+    }
+
+    // An order of endings, of consonants together or of tricky words teaches no letter at any time: children know all that the
+    // usual order has met before the last of it, and the alphabet at least.
+    private static int? BeginsWithoutLetters(Ladder ladder, Ladder usual, List<Correspondence> order)
+    {
+        var rungs = usual.Rungs.ToList();
+        int Known(Teachable x) => rungs.FindIndex(r => r.Adds.Any(u => u.Equals(x) || (x.Kind == TeachableKind.Cluster && u.Structure is not null))) is var at and >= 0
+            ? rungs.Take(at).SelectMany(r => r.Correspondences).Distinct().Count() : order.Count;
+        return ladder.Rungs.All(x => x.Adds.All(a => a.IsPrint) && x.TrickyWords.Count == 0) ? null
+            : ladder.Rungs.SelectMany(x => x.Adds).Where(x => !x.IsPrint).Select(Known).Append(AlphabetOf(order)).Max();
+    }
+
+    private static int AlphabetOf(List<Correspondence> order) => order.FindIndex(x => x.Grapheme.Text == "qu") + 1;
 
     private static int Shares(int count, int size) => (count + size - 1) / size;
 

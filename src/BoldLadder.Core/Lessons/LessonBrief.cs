@@ -71,7 +71,7 @@ public sealed class LessonBrief
         GoesOver = rung is { AddsParts: true }
             ? [.. rung.Adds.Except(Teaches).Where(x => !x.IsPrint)]
             : [.. Gone(standing.Lessons).SelectMany(x => x.Things).Distinct().Where(HasWords)];
-        BeforeLadder = rung is null && standing.Things.Count == 0;
+        BeforeLadder = standing.Things.Count == 0 && rung is null or { Adds.Count: 0, TrickyWords.Count: 0 };
         Targets = BeforeLadder
             ? [.. standing.Ladder.Rungs.Where(x => x.Kind == RungKind.Teach).SelectMany(x => x.Adds).Where(x => x.Correspondence is not null).Take(HeardFirst)]
             : [.. Teaches.Where(x => !x.IsPrint), .. GoesOver];
@@ -195,7 +195,7 @@ public sealed class LessonBrief
     /// <summary>Nothing is new today, of whatever kind the lesson is: what was taught is gone over.</summary>
     public bool NothingNew => Teaches.Count == 0 && Rung is not { TrickyWords.Count: > 0 };
 
-    /// <summary>Nothing is taught yet, and nothing new comes today: children listen.</summary>
+    /// <summary>Nothing is taught yet, and nothing new comes today, though a baseline or a settling week may be a rung of its own: children listen.</summary>
     public bool BeforeLadder { get; }
 
     /// <summary>

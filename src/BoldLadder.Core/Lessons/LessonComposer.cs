@@ -16,7 +16,7 @@ public static class LessonComposer
         if (brief.BeforeLadder)
         {
             return new Lesson(
-                brief.Kind, brief.Minutes, "", "listening", [], [], [], brief.Seed, Teaching.None,
+                brief.Kind, brief.Minutes, brief.Rung?.Id ?? "", "listening", [], [], [], brief.Seed, Teaching.None,
                 WithKept([.. ListeningLesson.Make(brief, make, dice).Where(x => x.Items.Count > 0)], brief.Kept), [], brief.Own, []);
         }
 

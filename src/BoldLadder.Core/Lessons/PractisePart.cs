@@ -269,7 +269,7 @@ internal static class PractisePart
         return OralBlending.Items(brief, make, dice, (int)Math.Clamp((seconds - blending.Setup) / blending.Each, 6, 12), new HashSet<string>());
     }
 
-    // The adult shows two, of today's words where there are any; three go together, the rest alone. A check is read alone.
+    // The adult shows two of today's words, or those there are, and on a day without anything new the first two; three go together, the rest alone. A check is read alone.
     private static IReadOnlyList<LessonItem> Released(LessonBrief brief, IReadOnlyList<LessonItem> items)
     {
         if (brief.Kind == LessonKind.Check)
@@ -279,7 +279,7 @@ internal static class PractisePart
 
         var holding = new HeldParts(brief.Stock).Holding(brief.Targets);
         var on = items.Count(x => brief.Stock.Words.FindWord(x.Text) is { } word && holding(word));
-        var shown = on == 0 ? Shown : Math.Min(Shown, on);
+        var shown = on == 0 && brief.Kind is not (LessonKind.NewLearning or LessonKind.Structure) ? Shown : Math.Min(Shown, on);
         return [.. items.Select((x, i) => x with { Release = i < shown ? Release.AdultShows : i < shown + Together ? Release.Together : Release.Alone })];
     }
 }

@@ -100,7 +100,7 @@ public sealed record LessonView(
 
     /// <summary>What a day to come is for, when that is not what its lesson was planned for; else null.</summary>
     internal static string? DueOn(Classroom room, DateOnly day, Lesson lesson) =>
-        room.Standing.AsIf is null && lesson.Kind != LessonKind.Listening && room.Forecast.On(day) is { } due && !room.Log.HasDay(day) && (due.Rung?.Id ?? "") != lesson.RungId
+        room.Standing.AsIf is null && (lesson.Kind != LessonKind.Listening || lesson.RungId.Length > 0) && room.Forecast.On(day) is { } due && !room.Log.HasDay(day) && (due.Rung?.Id ?? "") != lesson.RungId
             ? due.Rung?.Label ?? "review" : null;
 
     private static ItemView Item(LessonItem item, LessonBlock block, Lesson lesson, Judge judge, Classroom room, RevisitClock clock, Phrases phrases, PointService service)

@@ -30,6 +30,18 @@ public class KnownBeforeTests
         KnownBefore.Of(World.LadderOf("dge:j ge:j kn:n wr:r g:j c:s"), Usual)!.Rungs.SelectMany(x => x.Correspondences).Select(x => x.Grapheme.Text).ToHashSet());
 
     [Theory]
+    [InlineData("-ing -ed -er -est -ly", "ai ee ea oa a_e ow oy ph", "eigh")]
+    [InlineData("-s -es", "s a t sh ng", "ai ee a_e")]
+    [InlineData("#PairAtEnd #PairAtStart", "s a t sh ng", "ai ee a_e")]
+    [InlineData("!the !to !was !they !people", "s a t qu", "ai ee sh")]
+    public void An_order_that_teaches_no_grapheme_is_for_children_who_know_those_its_words_need(string order, string known, string unknown)
+    {
+        var before = KnownBefore.Of(World.LadderOf(order), Usual)!.Rungs.SelectMany(x => x.Correspondences).Select(x => x.Grapheme.Text).ToHashSet();
+        Assert.Superset(known.Split(' ').ToHashSet(), before);
+        Assert.Empty(before.Intersect(unknown.Split(' ')));
+    }
+
+    [Theory]
     [InlineData("s:s a:a t:t i:i p:p n:n")]
     [InlineData("l:l i:i u:u t:t o:o c:k a:a d:d g:g sh:sh ch:ch ee:ee oa:oa ai:ai")]
     public void An_order_that_begins_with_letters_has_nothing_before_it(string order) => Assert.Null(KnownBefore.Of(World.LadderOf(order), Usual));

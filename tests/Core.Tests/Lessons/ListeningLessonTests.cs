@@ -1,4 +1,5 @@
 using BoldLadder.Core.Conventions;
+using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Lessons;
 using BoldLadder.Core.Log;
 
@@ -36,4 +37,20 @@ public class ListeningLessonTests
         LessonKind.Review,
         LessonComposer.Compose(new LessonBrief(
             World.South, World.StandingOf(World.Estuary, World.LogOf(World.Estuary.Rungs.Take(3))), ClassConventions.Usual, World.Year.SchoolDays[4], null, 25, 7)).Kind);
+
+    [Theory]
+    [InlineData(RungKind.Check)]
+    [InlineData(RungKind.Consolidation)]
+    public void A_baseline_or_a_settling_day_before_anything_is_taught_is_heard_and_the_ladder_goes_on_after_it(RungKind kind)
+    {
+        var first = new Rung { Id = "first", Kind = kind };
+        var ladder = World.Created([World.Estuary.Sections[0] with { Rungs = [first, .. World.Estuary.Sections[0].Rungs] }, .. World.Estuary.Sections.Skip(1)]);
+        var standing = World.StandingOf(ladder, []);
+        var day = World.Year.SchoolDays[0];
+        var lesson = LessonComposer.Compose(new LessonBrief(World.South, standing, ClassConventions.Usual, day, first, 25, 7));
+        Assert.Equal(LessonKind.Listening, lesson.Kind);
+        Assert.Equal([Activity.Listening, Activity.OralBlending, Activity.SayApart], lesson.Blocks.Select(x => x.Activity));
+        Assert.Equal("first", lesson.RungId);
+        Assert.Equal(1, standing.After(LessonLog.Entry(lesson, "1", day, LogOutcome.Taught, 1, [])).Line);
+    }
 }
