@@ -75,6 +75,38 @@ public class SetUpTests(App app)
     }
 
     [Fact]
+    public async Task A_plan_of_endings_has_words_for_them_and_a_baseline_before_the_first_letter_is_a_lesson()
+    {
+        var school = await NewSchool();
+        async Task<System.Text.Json.Nodes.JsonNode> FirstLesson(string cells)
+        {
+            var preview = await app.Post($"{school}/ladders/import", new { fileName = "plan.csv", file = Base64(cells) });
+            var ladder = await app.Post($"{school}/ladders", new { ladder = preview["ladder"] });
+            var upTo = (await app.Get($"{school}/ladders/{ladder.Text("id")}"))["startsAfter"]?.GetValue<string>();
+            var group = await app.Post($"{school}/groups", new { name = cells[..9], ladderId = ladder.Text("id"), taught = upTo is null ? null : new { upTo } });
+            return await app.Get($"{school}/groups/{group.Text("id")}/lessons/today");
+        }
+
+        var endings = await FirstLesson("Week,Endings\n1,-ing\n2,-ed\n3,\"-er, -est\"\n4,-ly\n");
+        Assert.All(endings.Items("read").Take(4), x => Assert.EndsWith("ing", x.Text("text"), StringComparison.Ordinal));
+        var baseline = await FirstLesson("Week,Sounds\n1,Baseline\n2,\"o, t, n\"\n3,\"i, d, a\"\n");
+        Assert.Equal("listening", baseline.Text("kind"));
+        Assert.NotEmpty(baseline.Items("listening"));
+    }
+
+    [Fact]
+    public async Task Letters_that_an_order_leaves_out_are_told_and_stand_before_it_only_when_a_lead_says_so()
+    {
+        var school = await NewSchool();
+        const string Sheet = "Week,Sounds\n1,\"i, d\"\n2,\"o, g\"\n3,\"a, n\"\n4,\"sh, ch\"\n5,\"ai, ee\"\n";
+        var preview = await app.Post($"{school}/ladders/import", new { fileName = "plan.csv", file = Base64(Sheet) });
+        Assert.False(preview["before"]!["likely"]!.GetValue<bool>());
+        Assert.DoesNotContain(preview["ladder"]!["sections"]!.AsArray(), x => x!.Text("name") == "Before this order");
+        var known = await app.Post($"{school}/ladders/import", new { fileName = "plan.csv", file = Base64(Sheet), before = true });
+        Assert.Equal("Before this order", known["ladder"]!["sections"]![0]!.Text("name"));
+    }
+
+    [Fact]
     public async Task A_plan_that_begins_after_the_letters_has_them_in_front_and_a_group_reads_words_on_its_first_day()
     {
         var school = await NewSchool();

@@ -119,6 +119,20 @@ test('a plan that begins after the letters is read from its first day', async ({
   await expect(teacher.words('read').first()).toContainText('ai');
 });
 
+test('letters that an order leaves out are known only if its lead says so', async ({ page }) => {
+  await newSchool(page, 'Rowan Lane School');
+  await page.getByLabel('Or paste its cells').fill('Week\tSounds\n1\ti, d\n2\to, g\n3\ta, n\n4\tsh, ch\n5\tai, ee');
+  await page.getByRole('button', { name: 'Read what I typed' }).click();
+  const known = page.getByLabel('Children know these before it begins');
+  const rain = page.locator('.import-rungs tbody tr').filter({ hasText: 'rain' }).first();
+  await expect(known).not.toBeChecked();
+  await expect(page.locator('.import-before')).toContainText('leaves these out');
+  await expect(rain).toContainText(/\b\d words?/);
+  await expect(rain).not.toContainText(/\d\d words/);
+  await known.check();
+  await expect(rain).toContainText(/\d\d words/);
+});
+
 test('a column under a name of the school’s own is asked about, and one answer settles all of it', async ({ page }) => {
   await newSchool(page, 'Elder Rise School');
   const sheet = 'Wk\tGraphemes\tSpotlight\n1\tm, o, d\tI\n2\tn, i, t\tthe\n3\tsh, ch\twas, you\n4\tee, ai\tsaid, they';

@@ -135,7 +135,7 @@ public sealed record LessonShape(ShapeKind Kind, IReadOnlyList<ShapePiece> Piece
         // A short lesson has no time for anything of one's own.
         Of(ShapeKind.Short, Meeting, Practice, [.. Apply.Where(x => x.Slot is not (Slot.OwnSentence or Slot.WritePicture))], ByEar),
         new LessonShape(ShapeKind.Listening,
-            [new(LessonPart.Teach, Slot.Listening), new(LessonPart.Practise, Slot.OralBlending), new(LessonPart.Apply, Slot.SayApart)]),
+            [new(LessonPart.Teach, Slot.Listening), new(LessonPart.Teach, Slot.Riddles), new(LessonPart.Practise, Slot.OralBlending), new(LessonPart.Apply, Slot.FindPicture), new(LessonPart.Apply, Slot.SayApart), new(LessonPart.Apply, Slot.TellStory)]),
     }.ToDictionary(x => x.Kind);
 
     /// <summary>What ships for a kind.</summary>

@@ -37,9 +37,26 @@ public static class KnownBefore
             return null;
         }
 
-        var parts = order.Take(begins).Where(x => !taught.Contains(x)).ToList();
         var tricky = ladder.Rungs.SelectMany(x => x.TrickyWords).ToHashSet(StringComparer.OrdinalIgnoreCase);
         var words = usual.Rungs.TakeWhile(x => !x.Correspondences.Any(c => order.IndexOf(c) >= begins)).SelectMany(x => x.TrickyWords).Where(x => !tricky.Contains(x)).ToList();
+        return Section(ladder, [.. order.Take(begins).Where(x => !taught.Contains(x))], words);
+    }
+
+    /// <summary>
+    /// The letters that an order which begins with letters leaves out, though it goes on to what two of them say: those who
+    /// come to <i>sh</i> and <i>ai</i> know them. Null for one that has all but a few. Whether they are known is for a lead to say.
+    /// </summary>
+    public static Section? LettersLeftOut(Ladder ladder, Ladder usual)
+    {
+        var taught = ladder.Rungs.SelectMany(x => x.Correspondences).ToHashSet();
+        var order = usual.Rungs.SelectMany(x => x.Correspondences).Distinct().ToList();
+        var alphabet = AlphabetOf(order);
+        return order.Skip(alphabet).Count(taught.Contains) < PartsBeyond ? null
+            : Section(ladder, [.. order.Take(alphabet).Where(x => IsLetter(x) && !taught.Contains(x))], []);
+    }
+
+    private static Section? Section(Ladder ladder, List<Correspondence> parts, List<string> words)
+    {
         var rungs = Shares(Math.Max(parts.Count, words.Count), ARung);
         if (parts.Count < FewestParts || ladder.Rungs.Count + rungs > Ladder.MaxRungs)
         {
@@ -66,7 +83,7 @@ public static class KnownBefore
 
         var begins = places[(int)(places.Count * Earliest)];
         var alphabet = AlphabetOf(order);
-        return order.Take(alphabet).Count(x => x.Grapheme.Kind == GraphemeKind.Single && !taught.Contains(x)) >= LettersLacking && places.Count(x => x >= alphabet) >= PartsBeyond
+        return order.Take(alphabet).Count(x => IsLetter(x) && !taught.Contains(x)) >= LettersLacking && places.Count(x => x >= alphabet) >= PartsBeyond
             ? Math.Max(begins, alphabet) : begins;
     }
 
@@ -86,14 +103,16 @@ public static class KnownBefore
     private static int Shares(int count, int size) => (count + size - 1) / size;
 
     /// <summary>True for an order that begins with single letters.</summary>
-    internal static bool BeginsWithLetters(IEnumerable<Correspondence> parts) => parts.Take(Begins).All(x => x.Grapheme.Kind == GraphemeKind.Single);
+    internal static bool BeginsWithLetters(IEnumerable<Correspondence> parts) => parts.Take(Begins).All(IsLetter);
+
+    private static bool IsLetter(Correspondence x) => x.Grapheme.Kind == GraphemeKind.Single;
 
     // Letters first, and not only vowels, or only consonants: of those alone there are no words.
     private static bool IsForBeginners(Ladder ladder)
     {
         var parts = ladder.Rungs.SelectMany(x => x.Correspondences).ToList();
         return BeginsWithLetters(parts) && !parts.Take(Begins).All(x => x.Sound.IsVowel)
-            && parts.Count(x => x.Grapheme.Kind == GraphemeKind.Single && x.Sound.IsVowel) >= FewestVowels;
+            && parts.Count(x => IsLetter(x) && x.Sound.IsVowel) >= FewestVowels;
     }
 
     /// <summary>The ladder with such a section in front.</summary>

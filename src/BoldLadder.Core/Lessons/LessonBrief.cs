@@ -54,7 +54,7 @@ public sealed class LessonBrief
         Stock = stock;
         Wordless = rung is { Kind: RungKind.Teach } ? [.. rung.Adds.Where(x => !HasWords(x))] : [];
         rung = Wordless.Count == 0 || rung is null ? rung : WithWords(rung);
-        (Standing, Day, Rung, Minutes, Seed, Kept, Own, Shared) = (standing, day, rung, minutes, seed, kept ?? [], own, shared);
+        (Standing, Day, Minutes, Seed, Kept, Own, Shared) = (standing, day, minutes, seed, kept ?? [], own, shared);
         var section = standing.SectionFor(rung);
         Shape = standing.Ladder.Sections[section].ShapeFor(rung);
         // The beat of an ending, of the er of river or of tion makes no longer words of those it stands on.
@@ -75,6 +75,8 @@ public sealed class LessonBrief
         Targets = BeforeLadder
             ? [.. standing.Ladder.Rungs.Where(x => x.Kind == RungKind.Teach).SelectMany(x => x.Adds).Where(x => x.Correspondence is not null).Take(HeardFirst)]
             : [.. Teaches.Where(x => !x.IsPrint), .. GoesOver];
+        // One of the sounds to come is in front each day, and is asked for as that of a new rung is.
+        Rung = BeforeLadder && Targets.Count > 0 ? new Rung { Id = rung?.Id ?? "", Adds = [Targets[day.DayNumber % Targets.Count]] } : rung;
         Pieces = own?.Kind == ShapeKind ? own : conventions.ShapeOf(ShapeKind);
         _sentences = new Lazy<IReadOnlyList<GradedSentence>>(() => stock.Sentences.Readable(Judge, TargetWords(), LateWords(ApplyPart.Lately), MayStand));
         _stories = new Lazy<IReadOnlyList<GradedStory>>(() => [.. stock.Stories.Readable(Judge, TargetWords(), LateWords(ApplyPart.Lately), MayStand)]);
@@ -95,7 +97,7 @@ public sealed class LessonBrief
 
     public DateOnly Day { get; }
 
-    /// <summary>What it teaches, without what is <see cref="Wordless"/>: a day of going over, where nothing else is left. Null for a review.</summary>
+    /// <summary>What it teaches, without what is <see cref="Wordless"/>: a day of going over, where nothing else is left. Before the ladder begins, the sound that is in front. Null for a review.</summary>
     public Rung? Rung { get; }
 
     public int Minutes { get; }

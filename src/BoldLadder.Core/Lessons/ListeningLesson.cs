@@ -1,19 +1,17 @@
 using BoldLadder.Core.Choosing;
 using BoldLadder.Core.Conventions;
-using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Lessons.Pieces;
 using BoldLadder.Core.Sounds;
 
 namespace BoldLadder.Core.Lessons;
 
 /// <summary>
-/// A lesson before the ladder begins: where a sound stands in a word, sounds put together to a word, a word taken apart.
-/// All by ear, with the sounds of the first letters to come, one of them each day in front.
+/// A lesson before the ladder begins: a sound told from its neighbour, riddles, sounds put together to a word or a picture, a
+/// word taken apart, a story to listen to. All by ear, with the sounds of the first letters to come, one of them each day in front.
 /// </summary>
 internal static class ListeningLesson
 {
-    private static readonly WordShape Simple = new(4, 1, 1);
-
-    private const int Heard = 10, Joined = 14, TakenApart = 12, Longest = 3, InShort = 2;
+    private const int Joined = 14, Pictures = 8, TakenApart = 12, Longest = 3, InShort = 2;
 
     public static IReadOnlyList<LessonBlock> Make(LessonBrief brief, ItemMaker make, Dice dice)
     {
@@ -23,24 +21,27 @@ internal static class ListeningLesson
             return [];
         }
 
-        // A short lesson has about half of everything.
+        // A short lesson has about half of everything, and neither riddles nor a story.
         var share = brief.Length.IsShort ? InShort : 1;
-        var ofToday = sounds[brief.Day.DayNumber % sounds.Count];
-        // Children who begin hear single consonants, and a word they know as one beat.
-        bool Plain(ListeningWord x) => brief.Stock.Rules.Rows.Fits(brief.Stock.Rules.Rows.RowsOf(x.Word.Rank).First, Simple);
-        var used = brief.KeptWords.ToHashSet();
-        return
-        [
-            Block(LessonPart.Teach, Activity.Listening, ListeningWords.With(brief.Stock, ofToday, 3 * Heard, dice).Where(Plain), Heard / share),
-            Block(LessonPart.Practise, Activity.OralBlending, Mixed(brief, sounds, dice), Joined / share),
-            Block(LessonPart.Apply, Activity.SayApart, Mixed(brief, sounds, dice), TakenApart / share),
-        ];
+        var riddles = brief.Length.IsShort ? new LessonBlock(LessonPart.Teach, Activity.Riddles, brief.KeptIn(LessonPart.Teach, Activity.Riddles)) : RiddlePiece.Make(brief, make, dice);
+        var used = brief.KeptWords.Concat(riddles.Items.Select(x => x.Text.ToLowerInvariant())).ToHashSet();
+        var heard = ListeningQuestion.Make(brief, make, dice, used);
+        used.UnionWith(heard.Items.Select(x => x.Text.ToLowerInvariant()));
+        var joined = Spoken(Activity.OralBlending, LessonPart.Practise, Joined);
+        var found = Found(LessonPart.Apply);
+        List<LessonBlock> made = [heard, riddles, joined, found, Spoken(Activity.SayApart, LessonPart.Apply, TakenApart)];
+        return [.. made, ToldStory.Made(brief, make, made, (brief.Minutes * 60) - made.Sum(x => x.Seconds))];
 
-        LessonBlock Block(LessonPart part, Activity activity, IEnumerable<ListeningWord> words, int usual)
+        int Count(LessonPart part, Activity activity, int usual) => brief.Has(part, activity) ? Math.Max(0, (brief.Asked(part, activity) ?? (usual / share)) - brief.KeptIn(part, activity).Count) : 0;
+
+        LessonBlock Spoken(Activity activity, LessonPart part, int usual) => new(part, activity,
+            [.. brief.KeptIn(part, activity), .. Mixed(brief, sounds, dice).Where(x => used.Add(x.Word.Key)).Take(Count(part, activity, usual)).Select(make.Listening)]);
+
+        LessonBlock Found(LessonPart part)
         {
-            var count = brief.Has(part, activity) ? brief.Asked(part, activity) ?? usual : 0;
-            var kept = brief.KeptIn(part, activity);
-            return new LessonBlock(part, activity, [.. kept, .. words.Where(x => used.Add(x.Word.Key)).Take(Math.Max(0, count - kept.Count)).Select(make.Listening)]);
+            var items = Count(part, Activity.FindPicture, Pictures) is > 0 and var count ? PicturesByEar.ToFind(brief, make, dice, count, used, new HashSet<string>()) : [];
+            used.UnionWith(items.Select(x => x.Text.ToLowerInvariant()));
+            return new LessonBlock(part, Activity.FindPicture, [.. brief.KeptIn(part, Activity.FindPicture), .. items]);
         }
     }
 

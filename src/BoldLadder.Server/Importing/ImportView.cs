@@ -10,7 +10,7 @@ namespace BoldLadder.Server.Importing;
 /// <param name="Sheet">Which sheet, from 0; the likeliest when it is not said.</param>
 /// <param name="Roles">What columns hold, where it was said otherwise than found.</param>
 /// <param name="Answers">Answers to doubts, by the doubt's id.</param>
-/// <param name="Before">False where what children know before the order begins is not to stand in front of it.</param>
+/// <param name="Before">Whether what children know before the order begins is to stand in front of it; where it is not said, if that is likely.</param>
 public sealed record ImportRequest(
     string? FileName = null, string? File = null, string? Pasted = null, int? Sheet = null,
     IReadOnlyDictionary<int, ColumnRole>? Roles = null, IReadOnlyDictionary<string, string>? Answers = null, bool? Before = null);
@@ -30,9 +30,10 @@ public sealed record ImportRungView(string RungId, string Label, IReadOnlyList<I
 /// <param name="Examples">A word for each sound: <i>moon</i>, <i>book</i>.</param>
 public sealed record ImportChoiceView(string Key, IReadOnlyList<string> Examples);
 
-/// <summary>What children know before an order begins that does not begin with letters.</summary>
+/// <summary>What children know before an order begins that does not begin with letters, or may know of the letters that one leaves out.</summary>
 /// <param name="Graphemes">Spellings that its words need and it does not teach.</param>
-public sealed record ImportBeforeView(IReadOnlyList<string> Graphemes, IReadOnlyList<string> TrickyWords);
+/// <param name="Likely">False where the order begins with letters itself: it may as well be that they are forgotten in it.</param>
+public sealed record ImportBeforeView(IReadOnlyList<string> Graphemes, IReadOnlyList<string> TrickyWords, bool Likely);
 
 /// <param name="Against">A word beside it that does not show the letters.</param>
 public sealed record ImportDoubtView(string Id, string Letters, Source Source, string Against, string? Answer, IReadOnlyList<ImportChoiceView> Choices);
@@ -52,8 +53,8 @@ public sealed record ImportView(
     string Name, IReadOnlyList<ImportSheetView> Sheets, int Sheet, IReadOnlyList<SheetColumn> Columns, string Signature, LadderDocument? Ladder, IReadOnlyList<ImportRungView> Rungs,
     IReadOnlyList<ImportDoubtView> Doubts, IReadOnlyList<LeftOut> LeftOut, IReadOnlyList<Source> Kept, int ThinByPlace, IReadOnlyList<string> Untaught, IReadOnlyList<ImportPartView> UntaughtParts, ImportBeforeView? Before, string? TaughtUpTo, string? Problem, bool Moved)
 {
-    internal static ImportBeforeView? BeforeOf(Core.Ladders.Section? before) => before is null ? null : new ImportBeforeView(
-        [.. before.Rungs.SelectMany(x => x.Correspondences).Select(x => x.Grapheme.Text).Distinct()], [.. before.Rungs.SelectMany(x => x.TrickyWords)]);
+    internal static ImportBeforeView? BeforeOf(Core.Ladders.Section? before, bool likely) => before is null ? null : new ImportBeforeView(
+        [.. before.Rungs.SelectMany(x => x.Correspondences).Select(x => x.Grapheme.Text).Distinct()], [.. before.Rungs.SelectMany(x => x.TrickyWords)], likely);
 
     internal static IReadOnlyList<ImportPartView> PartsOf(Core.Ladders.Rung rung, SpellingShares shares) =>
         [.. rung.Adds.Select(x => new ImportPartView(x.Label, x.Correspondence is { } part ? shares.ExampleOf(part, rung.Keyword) : ""))];

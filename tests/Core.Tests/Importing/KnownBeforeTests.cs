@@ -46,6 +46,20 @@ public class KnownBeforeTests
     [InlineData("l:l i:i u:u t:t o:o c:k a:a d:d g:g sh:sh ch:ch ee:ee oa:oa ai:ai")]
     public void An_order_that_begins_with_letters_has_nothing_before_it(string order) => Assert.Null(KnownBefore.Of(World.LadderOf(order), Usual));
 
+    [Fact]
+    public void Of_an_order_that_goes_beyond_the_letters_those_it_leaves_out_may_be_known()
+    {
+        var order = World.LadderOf("l:l i:i u:u t:t o:o c:k a:a d:d g:g sh:sh ch:ch ee:ee oa:oa ai:ai");
+        Assert.Equal("b e f h j k m n p r s v w x y z", string.Join(' ', KnownBefore.LettersLeftOut(order, Usual)!.Rungs.SelectMany(x => x.Correspondences).Select(x => x.Grapheme.Text).Order()));
+        Assert.Empty(KnownBefore.LettersLeftOut(order, Usual)!.Rungs.SelectMany(x => x.TrickyWords));
+    }
+
+    [Theory]
+    [InlineData("l:l i:i u:u t:t o:o c:k a:a d:d g:g")]
+    [InlineData("s:s a:a t:t i:i p:p n:n m:m d:d o:o g:g c:k k:k e:e u:u r:r h:h b:b f:f l:l j:j v:v w:w y:y sh:sh ch:ch th:th")]
+    public void One_that_has_not_got_to_its_last_letters_leaves_none_out_and_so_does_one_that_has_all_but_a_few(string order) =>
+        Assert.Null(KnownBefore.LettersLeftOut(World.LadderOf(order), Usual));
+
     [Theory]
     [InlineData("a:a i:i o:o u:u e:e sh:sh ch:ch th:th ck:k a_e:ai", "t")]
     [InlineData("j:j v:v w:w y:y z:z sh:sh ch:ch", "a")]

@@ -5494,6 +5494,7 @@ export interface components {
         ImportBeforeView: {
             graphemes: string[];
             trickyWords: string[];
+            likely: boolean;
         };
         ImportChoiceView: {
             key: string;

@@ -2,7 +2,7 @@ import { Form } from 'react-bootstrap';
 import type { ImportBeforeView } from '../api/schema';
 import { shown } from '../word/grapheme';
 
-/** What children know before an order begins that does not begin with letters: in front of it, unless a lead says no. */
+/** What children know before an order begins that does not begin with letters: in front of it, unless a lead says no. Of the letters that an order leaves out, only if a lead says so. */
 export function ImportBefore({
   before,
   inFront,
@@ -31,8 +31,10 @@ export function ImportBefore({
       </p>
       <p className="hint">
         {inFront
-          ? 'Your sheet does not begin with letters, and its words need these. They stand in front of it, and a new group has been taught them. Take out on the ladder what it has not.'
-          : 'Its words need these, and nothing in your sheet teaches them.'}
+          ? `${before.likely ? 'Your sheet does not begin with letters, and its' : 'Its'} words need these. They stand in front of it, and a new group has been taught them. Take out on the ladder what it has not.`
+          : before.likely
+            ? 'Its words need these, and nothing in your sheet teaches them.'
+            : 'Your sheet goes on beyond the letters and leaves these out. Say so if children know them; else put them on the ladder where you teach them.'}
       </p>
     </div>
   );

@@ -111,7 +111,7 @@ export function ImportPreview({ brought, setUp, onKept, onPut }: Props) {
       {view.before && (
         <ImportBefore
           before={view.before}
-          inFront={brought.body?.before !== false}
+          inFront={brought.body?.before ?? view.before.likely}
           onInFront={brought.before}
         />
       )}

@@ -19,7 +19,7 @@ internal static class ToldStory
             return new LessonBlock(LessonPart.Apply, Activity.TellStory, kept);
         }
 
-        var fits = brief.ShapeKind == ShapeKind.Opening && seconds >= Timing.Of(Activity.TellStory, 1) && blocks.Where(x => x.Activity == Activity.Read).Sum(x => x.Items.Count) <= MostRead;
+        var fits = brief.ShapeKind is ShapeKind.Opening or ShapeKind.Listening && seconds >= Timing.Of(Activity.TellStory, 1) && blocks.Where(x => x.Activity == Activity.Read).Sum(x => x.Items.Count) <= MostRead;
         var told = fits && brief.Has(LessonPart.Apply, Activity.TellStory) ? Of(brief, make, new HashSet<string>()) : null;
         return new LessonBlock(LessonPart.Apply, Activity.TellStory, told is null ? [] : [told]);
     }
