@@ -57,19 +57,12 @@ public static class KnownBefore
 
     private static Section? Section(Ladder ladder, List<Correspondence> parts, List<string> words)
     {
-        var rungs = Shares(Math.Max(parts.Count, words.Count), ARung);
-        if (parts.Count < FewestParts || ladder.Rungs.Count + rungs > Ladder.MaxRungs)
-        {
-            return null;
-        }
-
-        var (someParts, someWords) = (Shares(parts.Count, rungs), Shares(words.Count, rungs));
-        return new Section($"{Rung.KnownBefore}order", Name, WordShape.First, [.. Enumerable.Range(0, rungs).Select(i => new Rung
-        {
-            Id = $"{Rung.KnownBefore}{i + 1}",
-            Adds = [.. parts.Skip(i * someParts).Take(someParts).Select(Teachable.Of)],
-            TrickyWords = [.. words.Skip(i * someWords).Take(someWords)],
-        })]);
+        var (letters, atSight) = (parts.Chunk(ARung).ToList(), words.Chunk(ARung).ToList());
+        return parts.Count < FewestParts || ladder.Rungs.Count + letters.Count + atSight.Count > Ladder.MaxRungs ? null : new Section($"{Rung.KnownBefore}order", Name, WordShape.First,
+        [
+            .. letters.Select((x, i) => new Rung { Id = $"{Rung.KnownBefore}{i + 1}", Adds = [.. x.Select(Teachable.Of)] }),
+            .. atSight.Select((x, i) => new Rung { Id = $"{Rung.KnownBefore}{letters.Count + i + 1}", TrickyWords = x }),
+        ]);
     }
 
     // Where in the usual order one with graphemes begins.
@@ -99,8 +92,6 @@ public static class KnownBefore
     }
 
     private static int AlphabetOf(List<Correspondence> order) => order.FindIndex(x => x.Grapheme.Text == "qu") + 1;
-
-    private static int Shares(int count, int size) => (count + size - 1) / size;
 
     /// <summary>True for an order that begins with single letters.</summary>
     internal static bool BeginsWithLetters(IEnumerable<Correspondence> parts) => parts.Take(Begins).All(IsLetter);

@@ -12,7 +12,7 @@ internal static class TeachPart
 
     public static IReadOnlyList<LessonBlock> Make(LessonBrief brief, ItemMaker make, Dice dice)
     {
-        if (brief.Rung is null)
+        if (brief.Rung is null or { Kind: RungKind.Consolidation })
         {
             // Nothing new: while there are few letters two of them are told apart by ear again.
             return brief.ShapeKind == ShapeKind.Opening ? [ListeningQuestion.Make(brief, make, dice)] : [];

@@ -121,7 +121,7 @@ public sealed class LadderQuestions
             .Select(x => new TrickyAnswer(x.Key, x.Value, 0, DecodableAt(x.Key, strict))).OrderBy(x => x.Place);
         var late = waiting.Select(x => (x.Key, Place: taught[x.Key], Sentences: x.Value.Count(p => taught[x.Key] - p >= LateBy), Soonest: x.Value.Order().ElementAt(x.Value.Count / 2)))
             .Where(x => x.Sentences >= FewSentences).OrderByDescending(x => x.Sentences).Select(x => new TrickyAnswer(x.Key, x.Place, x.Sentences, x.Soonest));
-        return ([.. couldWait], [.. late]);
+        return ([.. couldWait.Where(x => !Ladder.Rungs[x.Place].IsKnownBefore)], [.. late.Where(x => !Ladder.Rungs[x.Place].IsKnownBefore)]);
 
         int Alone(string word) => _unlocking.Rules.Rows.Words.FindWord(word) is { } found ? _unlocking.PlaceOf(found.Rank) : Unlocking.Never;
     }
@@ -219,7 +219,8 @@ public sealed class LadderQuestions
 
     private static int DecodableAt(string word, Unlocking strict) => strict.Rules.Rows.Words.FindWord(word) is { } found ? strict.PlaceOf(found.Rank) : Unlocking.Never;
 
-    private IEnumerable<int> Places(Func<int, bool> which) => Enumerable.Range(0, Ladder.Rungs.Count).Where(which);
+    // What was known before the order begins is nothing that a lead could move.
+    private IEnumerable<int> Places(Func<int, bool> which) => Enumerable.Range(0, Ladder.Rungs.Count).Where(x => !Ladder.Rungs[x].IsKnownBefore && which(x));
 
     private IReadOnlyList<LexiconWord> Known(IEnumerable<int> ranks) => [.. ranks.Order().Select(x => _unlocking.Rules.Rows.Words.Words[x]).Where(x => x.Suitability == Suitability.Fine)];
 }

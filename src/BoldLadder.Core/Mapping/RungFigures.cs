@@ -71,12 +71,12 @@ public static class RungMap
         }
     }
 
-    /// <summary>Whether a rung with so many target words is thin.</summary>
+    /// <summary>Whether a rung with so many target words is thin; one that was known before has no lesson that could be.</summary>
     /// <param name="opening">Fewer than eight everyday words can be read before it.</param>
     public static Thinness Thin(PartIndex index, Rung rung, int targets, bool opening)
     {
         var needed = WordsPerLesson * rung.Days;
-        if (!rung.AddsParts || rung.Kind != RungKind.Teach || targets >= needed)
+        if (!rung.AddsParts || rung.Kind != RungKind.Teach || rung.IsKnownBefore || targets >= needed)
         {
             return Thinness.Enough;
         }

@@ -51,7 +51,7 @@ public sealed record LadderView(
             return new RungView(
                 RungDocument.Of(r), at + 1, r.Label, r.AddsParts ? [.. TargetWords.At(unlocking, at).Take(3).Select(x => x.Spelling)] : [],
                 figures[at].Yield, figures[at].EverydayYield, figures[at].Targets, figures[at].Thin,
-                [.. r.TrickyWords.Select(x => Tricky(x, at, strict))], [.. unmet[r.Id].Select(x => $"{x.Letters}, on rung {x.NeededAt + 1}")],
+                r.IsKnownBefore ? [] : [.. r.TrickyWords.Select(x => Tricky(x, at, strict))], [.. unmet[r.Id].Select(x => $"{x.Letters}, on rung {x.NeededAt + 1}")],
                 room.Standing.Passed(room.Ladder.Rungs[at]), dates.TryGetValue(r.Id, out var date) ? date : null);
         })])).ToList();
         return new LadderView(

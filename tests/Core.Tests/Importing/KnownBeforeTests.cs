@@ -85,7 +85,7 @@ public class KnownBeforeTests
         var ladder = World.LadderOf(order);
         var before = KnownBefore.Of(ladder, Usual);
         Assert.NotNull(before);
-        Assert.All(KnownBefore.InFront(before, ladder).Sections[0].Rungs, x => Assert.InRange(x.Adds.Count + x.TrickyWords.Count, 1, 12));
+        Assert.All(KnownBefore.InFront(before, ladder).Sections[0].Rungs, x => Assert.InRange(x.Adds.Count + x.TrickyWords.Count, 1, 6));
     }
 
     [Fact]
@@ -118,6 +118,22 @@ public class KnownBeforeTests
         Assert.InRange(standing.Clock.Due(today).Count(x => x.Item.Track == RevisitTrack.Card), 1, 12);
         Assert.DoesNotContain(log, x => World.Year.SchoolDays.Contains(x.Day));
         Assert.DoesNotContain(Clashes.Of(ladder, ClashDistances.Usual, rules.SameSound), x => Rung.NamesKnownBefore(x.Earlier));
+    }
+
+    [Fact]
+    public void No_question_of_a_lead_is_answered_with_what_was_known_before()
+    {
+        var ladder = Whole();
+        var stock = World.Stock(ladder, Accent.SouthernBritish);
+        var unlocking = new Unlocking(ladder, stock.Rules);
+        var figures = RungMap.Of(unlocking);
+        var questions = new LadderQuestions(unlocking, figures);
+        var (couldWait, late) = questions.Tricky(stock.Sentences.All.Select(x => x.Words), unlocking);
+        var answered = questions.Thin(World.Needs, ClashDistances.Usual).Concat(questions.HardlyUsedAfter()).Concat(questions.MostUseful(0, 20)).Select(x => x.Place)
+            .Concat(couldWait.Concat(late).Select(x => x.Place)).ToList();
+        Assert.NotEmpty(answered);
+        Assert.DoesNotContain(answered, x => ladder.Rungs[x].IsKnownBefore);
+        Assert.All(figures.Where((_, i) => ladder.Rungs[i].IsKnownBefore), x => Assert.NotEqual(Thinness.ByPlace, x.Thin));
     }
 
     private static int Opens(Ladder ladder, int place) => RungMap.Of(new Unlocking(ladder, World.Stock(ladder, Accent.SouthernBritish).Rules))[place].EverydayYield;

@@ -104,4 +104,17 @@ public sealed class OpeningDaysTests
         var lessons = World.Lived(stock, World.StandingOf(ladder, [], stock.Rules), [ladder.Rungs[0], ladder.Rungs[1], ladder.Rungs[1]], Minutes);
         Assert.Empty(lessons[^1].Blocks.Single(x => x.Activity == Activity.Listening).Items.Where(x => !x.Text.StartsWith('l') && !x.Text.EndsWith('l') && !x.Text.EndsWith('e') && x.Heading == "l").Select(x => x.Text));
     }
+
+    [Theory]
+    [InlineData("o:o m:m t:t =consolidation i:i d:d", 3)]
+    [InlineData("l:l o:o =consolidation d:d g:g", 2)]
+    public void A_day_of_going_over_the_first_letters_asks_which_is_heard_tells_a_story_of_one_and_lasts_as_long_as_any(string rungs, int place)
+    {
+        var ladder = World.LadderOf(rungs);
+        var lesson = LessonComposer.Compose(World.BriefAt(ladder, World.Stock(ladder, Core.Sounds.Accent.SouthernBritish), place, 3));
+        Assert.Equal(LessonKind.Review, lesson.Kind);
+        Assert.NotEmpty(lesson.Blocks.Single(x => x.Activity == Activity.Listening).Asks);
+        Assert.Contains(Assert.Single(lesson.Blocks.Single(x => x.Activity == Activity.TellStory).Items).Split, lesson.GoesOver.Select(x => x.Correspondence!.Value.Sound.Key));
+        Assert.InRange(lesson.Seconds, lesson.Minutes * 54, lesson.Minutes * 66);
+    }
 }

@@ -45,7 +45,7 @@ export function LadderNotes({
           {thin.map((x) => (
             <li key={x.rung.id}>
               <Link to={place.to(`ladder/${x.rung.id}`)}>
-                {x.number} <b>{x.label}</b>
+                {x.number} <b>{shown(x.label)}</b>
               </Link>
               , {x.targets} words: later rungs would bring more
             </li>
@@ -60,7 +60,7 @@ export function LadderNotes({
           {unmet.map((x) => (
             <li key={x.rung.id}>
               <Link to={place.to(`ladder/${x.rung.id}`)}>
-                {x.number} <b>{x.label}</b>
+                {x.number} <b>{shown(x.label)}</b>
               </Link>{' '}
               needs {x.needs.join('; ')}
             </li>

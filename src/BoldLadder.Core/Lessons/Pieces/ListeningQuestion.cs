@@ -28,7 +28,7 @@ internal static class ListeningQuestion
             : (brief.Asked(LessonPart.Teach, Activity.Listening) ?? (brief.Length.IsVeryShort ? 0 : brief.Length.IsShort ? InShort : riddles is { Count: > 0 } ? BesideRiddles : InFull)) - kept.Count;
         var answers = riddles ?? new HashSet<string>();
         var question = count <= 0 ? null
-            : brief.Rung is not { } rung ? (brief.GoesOver.Select(x => x.Correspondence).OfType<Correspondence>().TakeLast(2).Reverse().ToList() is { Count: 2 } lately ? Which(brief, make, dice, lately, count, answers) : null)
+            : brief.Rung is not { Adds.Count: > 0 } rung ? (brief.GoesOver.Select(x => x.Correspondence).OfType<Correspondence>().TakeLast(2).Reverse().ToList() is { Count: 2 } lately ? Which(brief, make, dice, lately, count, answers) : null)
             : rung.Adds.Select(x => x.Ending).OfType<string>().FirstOrDefault() is { } ending && Endings(brief, make, dice, ending, count) is { } says ? says
             : UnitListening.Of(brief, make, dice, rung, count) is var (items, asked) ? new Question(items, [asked])
             : Heard(brief, rung) is not [var first, ..] heard ? null

@@ -1,5 +1,6 @@
 using BoldLadder.Core.Conventions;
 using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Sounds;
 
 namespace BoldLadder.Core.Lessons.Pieces;
 
@@ -24,11 +25,15 @@ internal static class ToldStory
         return new LessonBlock(LessonPart.Apply, Activity.TellStory, told is null ? [] : [told]);
     }
 
-    /// <summary>The story of a sound that is new today; none where no such sound has one.</summary>
+    /// <summary>The story of a sound that is new today, or on a day of going over of one of those gone over; none where no such sound has one.</summary>
     /// <param name="not">Titles of stories that are not meant.</param>
     public static LessonItem? Of(LessonBrief brief, ItemMaker make, IReadOnlySet<string> not) =>
-        (brief.Rung is { Kind: RungKind.Teach } rung ? rung.Correspondences : []).Where(x => !brief.Knows(x.Sound))
+        Sounds(brief)
             .Select(x => (Part: x, Story: brief.Stock.Told.For(x.Sound))).Where(x => x.Story is not null && !not.Contains(x.Story.Title))
             .Select(x => make.Item(ItemKind.Told, x.Story!.Text.Text, x.Part.Sound.Key, [Reason.Of(ReasonCode.ToldOfSound, x.Part.Grapheme.Text)]) with { Heading = x.Story.Title, Questions = [x.Story.Find, x.Story.Talk] })
             .FirstOrDefault();
+
+    // Another of them each time.
+    private static IEnumerable<Correspondence> Sounds(LessonBrief brief) => brief.Rung is { Kind: RungKind.Teach } rung ? rung.Correspondences.Where(x => !brief.Knows(x.Sound))
+        : brief.NothingNew && brief.GoesOver.Select(x => x.Correspondence).OfType<Correspondence>().ToList() is { Count: > 0 } over ? over.Skip(brief.Day.DayNumber % over.Count).Concat(over.Take(brief.Day.DayNumber % over.Count)) : [];
 }
