@@ -101,7 +101,7 @@ public class YearTests(App app)
         Assert.Equal("listening", lesson.Text("kind"));
         var items = lesson["parts"]!.AsArray().SelectMany(x => x!["blocks"]!.AsArray()).SelectMany(x => x!["items"]!.AsArray()).ToList();
         Assert.True(items.Count > 20);
-        Assert.All(items, x => Assert.Equal("listening", x!.Text("kind")));
+        Assert.All(items, x => Assert.Contains(x!.Text("kind"), (string[])["listening", "told"]));
         Assert.Equal(400, (await app.Fail(HttpMethod.Post, $"{school.Group()}/year/steps", new { revision = year.Number("revision"), kind = "event", weeks = 40 })).Status);
 
         static DateOnly FirstRung(JsonNode x) => DateOnly.Parse(Planned(x).First(d => d["rung"] is not null).Text("day"), CultureInfo.InvariantCulture);

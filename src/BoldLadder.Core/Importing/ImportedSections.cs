@@ -61,9 +61,6 @@ internal static class ImportedSections
     private static List<WordShape> Shapes(IReadOnlyList<IReadOnlyList<PlacedRung>> sections)
     {
         var all = sections.SelectMany(x => x).Select(x => x.Imported.Rung).ToList();
-        bool Pairs(Rung x) => x.Adds.Any(a => a.Structure is TaughtStructure.PairAtEnd or TaughtStructure.PairAtStart || a is { Kind: TeachableKind.Cluster, Run.Parts.Count: 2 });
-        bool Threes(Rung x) => x.Adds.Any(a => a.Structure is TaughtStructure.ThreeTogether || a is { Kind: TeachableKind.Cluster, Run.Parts.Count: 3 });
-        bool Twos(Rung x) => x.Adds.Any(a => a.Structure is TaughtStructure.TwoSyllables);
         var (gatesPairs, gatesTwos) = (all.Any(x => Pairs(x) || Threes(x)), all.Any(Twos));
         var (shapes, met, seen) = (new List<WordShape>(), new List<Rung>(), 0);
 
@@ -72,18 +69,43 @@ internal static class ImportedSections
         foreach (var section in sections)
         {
             var way = all.Count == 0 ? 0 : (seen + (section.Count / 2.0)) / all.Count;
-            var known = met.SelectMany(x => x.Correspondences).Distinct().ToList();
-            var vowels = known.Count(x => x.Sound.IsVowel && x.Grapheme.Text.Length > 1);
-            var (togetherByNow, beatsByNow) = beginners
-                ? (vowels >= VowelsForThrees ? 3 : vowels >= VowelsForPairs || known.Count >= LettersForPairs ? 2 : 1, vowels >= VowelsForLong ? 3 : vowels >= VowelsForTwos ? 2 : 1)
-                : (way < 0.35 ? 1 : way < 0.7 ? 2 : 3, way < 0.5 ? 1 : way < 0.85 ? 2 : 3);
+            var (togetherByNow, beatsByNow) = beginners ? ByNow(met) : (way < 0.35 ? 1 : way < 0.7 ? 2 : 3, way < 0.5 ? 1 : way < 0.85 ? 2 : 3);
             met.AddRange(section.Select(x => x.Imported.Rung));
             seen += section.Count;
             var together = gatesPairs ? (met.Any(Threes) ? 3 : met.Any(Pairs) ? 2 : 1) : togetherByNow;
             var syllables = gatesTwos ? (met.Any(x => x.Adds.Any(a => a.Structure is TaughtStructure.ThreeSyllables)) ? 3 : met.Any(x => Twos(x) || x.Adds.Any(a => a.Ending is not (null or "s"))) ? 2 : 1) : beatsByNow;
-            shapes.Add(shapes.Count == 0 && beginners ? WordShape.First : new WordShape((way < 0.25 ? 3 : 4) + (together > 1 ? 1 : 0) + (syllables > 1 ? 2 : 0), together, syllables));
+            shapes.Add(shapes.Count == 0 && beginners ? WordShape.First : Shape(way < 0.25 ? 3 : 4, together, syllables));
         }
 
         return shapes;
     }
+
+    /// <summary>The sections of an order when so much was known before it: their shapes are what children are ready for who know that, but for what the order has rungs for.</summary>
+    internal static IEnumerable<Section> After(Section before, IReadOnlyList<Section> sections)
+    {
+        var all = sections.SelectMany(x => x.Rungs).ToList();
+        var met = before.Rungs.ToList();
+        foreach (var section in sections)
+        {
+            var (together, syllables) = ByNow(met);
+            var ready = Shape(4, all.Exists(x => Pairs(x) || Threes(x)) ? 1 : together, all.Exists(Twos) ? 1 : syllables);
+            yield return section with { Shape = new WordShape(Math.Max(section.Shape.Boxes, ready.Boxes), Math.Max(section.Shape.Together, ready.Together), Math.Max(section.Shape.Syllables, ready.Syllables)) };
+            met.AddRange(section.Rungs);
+        }
+    }
+
+    private static WordShape Shape(int boxes, int together, int syllables) => new(boxes + (together > 1 ? 1 : 0) + (syllables > 1 ? 2 : 0), together, syllables);
+
+    private static (int Together, int Syllables) ByNow(IEnumerable<Rung> met)
+    {
+        var known = met.SelectMany(x => x.Correspondences).Distinct().ToList();
+        var vowels = known.Count(x => x.Sound.IsVowel && x.Grapheme.Text.Length > 1);
+        return (vowels >= VowelsForThrees ? 3 : vowels >= VowelsForPairs || known.Count >= LettersForPairs ? 2 : 1, vowels >= VowelsForLong ? 3 : vowels >= VowelsForTwos ? 2 : 1);
+    }
+
+    private static bool Pairs(Rung x) => x.Adds.Any(a => a.Structure is TaughtStructure.PairAtEnd or TaughtStructure.PairAtStart || a is { Kind: TeachableKind.Cluster, Run.Parts.Count: 2 });
+
+    private static bool Threes(Rung x) => x.Adds.Any(a => a.Structure is TaughtStructure.ThreeTogether || a is { Kind: TeachableKind.Cluster, Run.Parts.Count: 3 });
+
+    private static bool Twos(Rung x) => x.Adds.Any(a => a.Structure is TaughtStructure.TwoSyllables);
 }

@@ -108,7 +108,7 @@ public static class KnownBefore
 
     /// <summary>The ladder with such a section in front.</summary>
     public static Ladder InFront(Section before, Ladder ladder) =>
-        Ladder.TryCreate(ladder.Name, [before, .. ladder.Sections], out var whole, out var problems) ? whole : throw new ArgumentException(problems[0].Sentence, nameof(before));
+        Ladder.TryCreate(ladder.Name, [before, .. ImportedSections.After(before, ladder.Sections)], out var whole, out var problems) ? whole : throw new ArgumentException(problems[0].Sentence, nameof(before));
 
     /// <summary>The last rung of what is known before the order begins; null for an order that has no such section.</summary>
     public static Rung? LastOf(Ladder ladder) =>

@@ -1,5 +1,6 @@
 using BoldLadder.Core.Importing;
 using BoldLadder.Core.Ladders;
+using BoldLadder.Core.Lessons;
 using BoldLadder.Core.Log;
 using BoldLadder.Core.Mapping;
 using BoldLadder.Core.Sounds;
@@ -134,6 +135,25 @@ public class KnownBeforeTests
         Assert.NotEmpty(answered);
         Assert.DoesNotContain(answered, x => ladder.Rungs[x].IsKnownBefore);
         Assert.All(figures.Where((_, i) => ladder.Rungs[i].IsKnownBefore), x => Assert.NotEqual(Thinness.ByPlace, x.Thin));
+    }
+
+    [Fact]
+    public void Who_knows_long_vowels_before_reads_acorn_and_lady_on_the_day_of_their_a()
+    {
+        var order = World.LadderOf("a:ai e:ee i:igh o:oa ie:ee ea:e c:s g:j", "3 1 1");
+        var ladder = KnownBefore.InFront(KnownBefore.Of(order, Usual)!, order);
+        Assert.Equal(WordShape.First, ladder.Sections[0].Shape);
+        Assert.InRange(ladder.Sections[1].Shape.Syllables, 2, 3);
+        var brief = World.BriefAt(ladder, World.Stock(ladder, Accent.SouthernBritish), "a:ai");
+        var read = LessonComposer.Compose(brief).Blocks.Single(x => x.Activity == Activity.Read).Items.Select(x => x.Text).ToList();
+        Assert.InRange(read.Intersect("acorn lady baby lazy shady gravy navy wavy potato April apron angel danger paper bacon basin table".Split(' ')).Count(), 3, 12);
+    }
+
+    [Fact]
+    public void An_order_with_a_rung_for_longer_words_has_none_before_it_whatever_was_known()
+    {
+        var order = World.LadderOf("ie:ee ea:e c:s g:j #TwoSyllables kn:n", "3 1 1");
+        Assert.Equal(1, KnownBefore.InFront(KnownBefore.Of(order, Usual)!, order).Sections[1].Shape.Syllables);
     }
 
     private static int Opens(Ladder ladder, int place) => RungMap.Of(new Unlocking(ladder, World.Stock(ladder, Accent.SouthernBritish).Rules))[place].EverydayYield;
