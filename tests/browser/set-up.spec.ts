@@ -119,6 +119,29 @@ test('a plan that begins after the letters is read from its first day', async ({
   await expect(teacher.words('read').first()).toContainText('ai');
 });
 
+test('a group that has been taught nothing begins with a baseline by ear, and the taught line lies under all rungs', async ({ page }) => {
+  await newSchool(page, 'Birch Gate School');
+  await page.getByLabel('Or paste its cells').fill('Week\tSounds\n1\tBaseline\n2\to, t, n\n3\ti, d, a\n4\tassess');
+  await page.getByRole('button', { name: 'Read what I typed' }).click();
+  await page.getByRole('button', { name: 'Keep this ladder' }).click();
+  await page.getByRole('button', { name: 'Go on to the groups' }).click();
+  await page.getByLabel('What it is called').fill('Wrens');
+  await page.getByRole('button', { name: 'Add the group' }).click();
+  await page.getByRole('button', { name: 'Go on to the year' }).click();
+  await page.getByRole('button', { name: 'These are our terms' }).click();
+  await page.getByRole('button', { name: 'These are our ways' }).click();
+  await page.getByRole('link', { name: 'Open the lesson of Wrens' }).click();
+  await expect(page.locator('.block.listening .ask')).toContainText('at the start?');
+  await expect(page.locator('.block.told')).toBeVisible();
+  const [line, first] = [page.locator('.strip .taught-line'), page.locator('.strip-rung').last()];
+  await expect
+    .poll(async () => {
+      const [under, rung] = [await line.boundingBox(), await first.boundingBox()];
+      return under !== null && rung !== null && under.y >= rung.y + rung.height - 1 && under.y + under.height <= 800;
+    })
+    .toBe(true);
+});
+
 test('letters that an order leaves out are known only if its lead says so', async ({ page }) => {
   await newSchool(page, 'Rowan Lane School');
   await page.getByLabel('Or paste its cells').fill('Week\tSounds\n1\ti, d\n2\to, g\n3\ta, n\n4\tsh, ch\n5\tai, ee');
