@@ -29,7 +29,7 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
         var left = sheets.Where((_, i) => i != at).Select(x => new LeftOut(new Source(x.Name, "", ""), x.Hidden ? LeftOutReason.Hidden : LeftOutReason.OtherSheet)).ToList();
         left.AddRange(sheet.Cells.Where(x => x.Hidden || x.Struck).Select(x => new LeftOut(new Source(sheet.Name, x.Address, x.Text), x.Struck ? LeftOutReason.Struck : LeftOutReason.Hidden)));
         left.AddRange(sheet.Cells.Where(x => NoValue(x.Text)).Select(x => new LeftOut(new Source(sheet.Name, x.Address, x.Text), LeftOutReason.NoValue)));
-        var (title, cells) = SheetTitle.Of(sheet.Name, SheetDirection.CalledByWeek(SheetDirection.CalledByTerm(SheetInitials.Told(SheetDirection.WithoutBeside(sheet.Name, SheetTalk.Without(sheet.Name, SheetMarks.Told(PlainCells.Of(Seen(sheet))), _reader, left), left)))), _reader, left);
+        var (title, cells) = SheetTitle.Of(sheet.Name, SheetDirection.CalledByWeek(SheetDirection.CalledByTerm(SheetInitials.Told(SheetDirection.WithoutBeside(sheet.Name, SheetTalk.Without(sheet.Name, DayBlocks.Stacked(SheetMarks.Told(PlainCells.Of(Seen(sheet)))), _reader, left), left)))), _reader, left);
         var layout = SheetLayout.Of(sheet.Name, RowLabels.Settled(sheet.Name, Tracker.WithoutTicks(sheet.Name, Tracker.Top(sheet.Name, cells, _reader, left), _reader, left), left), _reader, words, told);
         var reading = SheetReading.Of(layout, _reader, words);
         left.AddRange(reading.LeftOut);

@@ -223,6 +223,11 @@ public sealed class SheetLayout
             return ColumnRole.LeftOut;
         }
 
+        if (texts.Count > 1 && texts.All(SheetWords.IsReference))
+        {
+            return ColumnRole.LeftOut;
+        }
+
         if (named is ColumnRole.Parts or ColumnRole.Sounds && texts.Count > 3 && texts.All(SheetWords.IsTick) && texts.Distinct().Count() * 2 <= texts.Count)
         {
             // Letter name taught? y, y, n.

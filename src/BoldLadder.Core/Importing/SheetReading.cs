@@ -14,6 +14,7 @@ internal sealed class SheetReading
     private readonly SheetPosition _at = new();
     private readonly CellReading _cells;
     private readonly LoneCells _alone;
+    private readonly IReadOnlyList<string> _lines;
 
     // The rung that each column gave last: a row of words below it shows what it teaches.
     private readonly Dictionary<int, WrittenRung> _above = [];
@@ -22,6 +23,7 @@ internal sealed class SheetReading
     {
         (_layout, _reader, _words) = (layout, reader, words);
         _cells = new CellReading(layout, reader, _at, Leave);
+        _lines = [.. layout.Rows.Where(x => x.Count == 1).Select(x => x[0].Text)];
         _alone = new LoneCells(layout, reader, words, _at, _cells, this);
     }
 
@@ -66,6 +68,13 @@ internal sealed class SheetReading
 
         if (row.Count == 0)
         {
+            return;
+        }
+
+        // Review: sh, ch, on a line of its own among those that say what is new.
+        if (row is [var alone] && SheetLines.GoesOverBesideNew(alone.Text, _lines))
+        {
+            Leave(alone, LeftOutReason.NotRead);
             return;
         }
 
