@@ -21,7 +21,7 @@ internal static class ListeningLesson
             return [];
         }
 
-        // A short lesson has about half of everything, and neither riddles nor a story.
+        // A short lesson has about half of everything, and no riddles.
         var share = brief.Length.IsShort ? InShort : 1;
         var riddles = brief.Length.IsShort ? new LessonBlock(LessonPart.Teach, Activity.Riddles, brief.KeptIn(LessonPart.Teach, Activity.Riddles)) : RiddlePiece.Make(brief, make, dice);
         var used = brief.KeptWords.Concat(riddles.Items.Select(x => x.Text.ToLowerInvariant())).ToHashSet();
