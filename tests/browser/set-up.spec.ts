@@ -20,6 +20,14 @@ async function newSchool(page: Page, name: string) {
   await expect(page.getByRole('button', { name: 'Choose a file' })).toBeVisible();
 }
 
+async function firstLessonOf(page: Page, group: string) {
+  await page.getByRole('button', { name: 'Add the group' }).click();
+  await page.getByRole('button', { name: 'Go on to the year' }).click();
+  await page.getByRole('button', { name: 'These are our terms' }).click();
+  await page.getByRole('button', { name: 'These are our ways' }).click();
+  await page.getByRole('link', { name: `Open the lesson of ${group}` }).click();
+}
+
 async function bring(page: Page) {
   await page.getByLabel('A file with the order').setInputFiles('order.xlsx');
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Fern Bank order');
@@ -110,11 +118,7 @@ test('a plan that begins after the letters is read from its first day', async ({
   await page.getByRole('button', { name: 'Go on to the groups' }).click();
   await expect(page.getByText('what children know before your order begins')).toBeVisible();
   await page.getByLabel('What it is called').fill('Dippers');
-  await page.getByRole('button', { name: 'Add the group' }).click();
-  await page.getByRole('button', { name: 'Go on to the year' }).click();
-  await page.getByRole('button', { name: 'These are our terms' }).click();
-  await page.getByRole('button', { name: 'These are our ways' }).click();
-  await page.getByRole('link', { name: 'Open the lesson of Dippers' }).click();
+  await firstLessonOf(page, 'Dippers');
   await expect(page.locator('.block.meet')).toContainText('ai');
   await expect(teacher.words('read').first()).toContainText('ai');
 });
@@ -126,11 +130,7 @@ test('a group that has been taught nothing begins with a baseline by ear, and th
   await page.getByRole('button', { name: 'Keep this ladder' }).click();
   await page.getByRole('button', { name: 'Go on to the groups' }).click();
   await page.getByLabel('What it is called').fill('Wrens');
-  await page.getByRole('button', { name: 'Add the group' }).click();
-  await page.getByRole('button', { name: 'Go on to the year' }).click();
-  await page.getByRole('button', { name: 'These are our terms' }).click();
-  await page.getByRole('button', { name: 'These are our ways' }).click();
-  await page.getByRole('link', { name: 'Open the lesson of Wrens' }).click();
+  await firstLessonOf(page, 'Wrens');
   await expect(page.locator('.block.listening .ask')).toContainText('at the start?');
   await expect(page.locator('.block.told')).toBeVisible();
   const [line, first] = [page.locator('.strip .taught-line'), page.locator('.strip-rung').last()];

@@ -89,7 +89,7 @@ internal static class ImportedSections
         {
             var (together, syllables) = ByNow(met);
             var ready = Shape(4, all.Exists(x => Pairs(x) || Threes(x)) ? 1 : together, all.Exists(Twos) ? 1 : syllables);
-            yield return section with { Shape = new WordShape(Math.Max(section.Shape.Boxes, ready.Boxes), Math.Max(section.Shape.Together, ready.Together), Math.Max(section.Shape.Syllables, ready.Syllables)) };
+            yield return section with { Shape = section.Shape.AtLeast(ready) };
             met.AddRange(section.Rungs);
         }
     }

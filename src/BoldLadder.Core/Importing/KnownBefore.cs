@@ -26,6 +26,10 @@ public static class KnownBefore
 
     private const int ARung = 6;
 
+    /// <summary>What is offered to a lead to stand in front, and whether it is likely to be known: what comes before where the order begins, or else the letters that it leaves out. Null where there is nothing to offer.</summary>
+    public static (Section Section, bool IsLikely)? Offered(Ladder ladder, Ladder usual) =>
+        Of(ladder, usual) is { } known ? (known, true) : LettersLeftOut(ladder, usual) is { } left ? (left, false) : null;
+
     /// <summary>The section that would stand in front; null for an order that begins at the beginning.</summary>
     /// <param name="usual">An order that begins with letters: what stands early in it is known early.</param>
     public static Section? Of(Ladder ladder, Ladder usual)

@@ -17,6 +17,9 @@ public readonly record struct WordShape(int Boxes, int Together, int Syllables)
     /// <summary>The smaller of both in everything.</summary>
     public WordShape Within(WordShape most) => new(Math.Min(Boxes, most.Boxes), Math.Min(Together, most.Together), Math.Min(Syllables, most.Syllables));
 
+    /// <summary>The larger of both in everything.</summary>
+    public WordShape AtLeast(WordShape least) => new(Math.Max(Boxes, least.Boxes), Math.Max(Together, least.Together), Math.Max(Syllables, least.Syllables));
+
     /// <summary>Large enough for what is taught: a rung on consonants together is read in words that have them.</summary>
     public WordShape For(IEnumerable<Teachable> taught)
     {
@@ -38,7 +41,7 @@ public readonly record struct WordShape(int Boxes, int Together, int Syllables)
                 { Correspondence: { } part } when Vowels.IsBeatAtEnd(part) => new WordShape(Math.Max(5, Boxes), 1, Math.Max(2, Syllables)),
                 _ => First,
             };
-            shape = new WordShape(Math.Max(shape.Boxes, least.Boxes), Math.Max(shape.Together, least.Together), Math.Max(shape.Syllables, least.Syllables));
+            shape = shape.AtLeast(least);
         }
 
         return shape;

@@ -85,11 +85,9 @@ public static class ImportRoutes
             imported = import.Read(sheets, at, told, answers);
         }
 
-        var usual = starters.All[StarterIdea.WordsFirst];
-        var known = imported.Ladder is { } order ? KnownBefore.Of(order, usual) : null;
-        var before = known ?? (imported.Ladder is { } lacking ? KnownBefore.LettersLeftOut(lacking, usual) : null);
+        var before = imported.Ladder is { } order ? KnownBefore.Offered(order, starters.All[StarterIdea.WordsFirst]) : null;
         return TypedResults.Ok(View(
-            before is not null && (request.Before ?? known is not null) ? imported with { Ladder = KnownBefore.InFront(before, imported.Ladder!) } : imported, ImportView.BeforeOf(before, known is not null), sheets, at, shares, school, rooms, shipped,
+            before is var (section, likely) && (request.Before ?? likely) ? imported with { Ladder = KnownBefore.InFront(section, imported.Ladder!) } : imported, ImportView.BeforeOf(before), sheets, at, shares, school, rooms, shipped,
             today.Date));
     }
 

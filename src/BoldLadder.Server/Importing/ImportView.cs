@@ -53,8 +53,8 @@ public sealed record ImportView(
     string Name, IReadOnlyList<ImportSheetView> Sheets, int Sheet, IReadOnlyList<SheetColumn> Columns, string Signature, LadderDocument? Ladder, IReadOnlyList<ImportRungView> Rungs,
     IReadOnlyList<ImportDoubtView> Doubts, IReadOnlyList<LeftOut> LeftOut, IReadOnlyList<Source> Kept, int ThinByPlace, IReadOnlyList<string> Untaught, IReadOnlyList<ImportPartView> UntaughtParts, ImportBeforeView? Before, string? TaughtUpTo, string? Problem, bool Moved)
 {
-    internal static ImportBeforeView? BeforeOf(Core.Ladders.Section? before, bool likely) => before is null ? null : new ImportBeforeView(
-        [.. before.Rungs.SelectMany(x => x.Correspondences).Select(x => x.Grapheme.Text).Distinct()], [.. before.Rungs.SelectMany(x => x.TrickyWords)], likely);
+    internal static ImportBeforeView? BeforeOf((Core.Ladders.Section Section, bool IsLikely)? before) => before is not var (section, likely) ? null : new ImportBeforeView(
+        [.. section.Rungs.SelectMany(x => x.Correspondences).Select(x => x.Grapheme.Text).Distinct()], [.. section.Rungs.SelectMany(x => x.TrickyWords)], likely);
 
     internal static IReadOnlyList<ImportPartView> PartsOf(Core.Ladders.Rung rung, SpellingShares shares) =>
         [.. rung.Adds.Select(x => new ImportPartView(x.Label, x.Correspondence is { } part ? shares.ExampleOf(part, rung.Keyword) : ""))];
