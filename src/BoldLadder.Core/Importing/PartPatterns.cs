@@ -138,7 +138,7 @@ internal static class PartPatterns
     public static readonly Regex SoundThenLetters = new(@"^\s*(?:the\s+)?/(?<sound>[^/\s]{1,5})/\s+sound\s*(?:(?:at|in)\s+the\s+(?:start|beginning|middle|end)(?:\s+of\s+(?:an?\s+|the\s+)?words?)?)?\s*\((?<rest>[a-z_,/ -]{1,20})\)\s*$", Any);
 
     // Letters and what they say, without strokes, alone or in a list: y as igh.
-    public static readonly Regex SaidAs = new(@"(?<=^\s*|[,;]\s*)(?<letters>[a-z]{1,4})\s+(?:as|saying|says|sounding\s+like|making)\s+(?:an?\s+)?(?<sound>[a-z]{1,3})(?=\s*(?:$|[,;]))", Any);
+    public static readonly Regex SaidAs = new(@"(?<=^\s*|[,;]\s*)(?<dash>[-–]?)(?<letters>[a-z]{1,4})\s+(?:as|saying|says|sounding\s+like|making)\s+(?:an?\s+)?(?<sound>[a-z]{1,3})(?=\s*(?:$|[,;]))", Any);
 
     // "V + e": one spelling of two letters.
     public static readonly Regex PlusE = new(@"^(?<first>[cgsvz])\s*\+\s*e$", Any);

@@ -118,7 +118,7 @@ internal sealed class PieceReader(TokenReader token, SchoolWords words)
             return [token.One(tokens[0], sounds, [.. named, .. tokens.Skip(1).Select(x => x.ToLowerInvariant())], both, place, asEnding, column)];
         }
 
-        if (tokens.Length <= MostTokens && tokens.All(x => TokenReader.LettersOnly(x) is { } t && (TokenReader.Split(x, false) is not null || token.Known(t) || token.IsCluster(t) || asEnding || WordForm.IsMatch(x) || Endings.All.Contains(t))))
+        if ((tokens.Length <= MostTokens || tokens.All(x => x.Length <= 3 && token.Known(x))) && tokens.All(x => TokenReader.LettersOnly(x) is { } t && (TokenReader.Split(x, false) is not null || token.Known(t) || token.IsCluster(t) || asEnding || WordForm.IsMatch(x) || Endings.All.Contains(t))))
         {
             // "oa ow (snow)": the word shows one of them, and says nothing of the other.
             List<string> Showing(string one) => [.. named.Where(w => token.Shows(w, TokenReader.Split(one, false) ?? TokenReader.LettersOnly(one)!))];

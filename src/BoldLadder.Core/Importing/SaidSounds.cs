@@ -19,7 +19,7 @@ internal static class SaidSounds
     public static string InStrokes(string text, TokenReader token)
     {
         text = SpeltSo.Replace(text, x => $"/{x.Groups["sound"].Value}/: {x.Groups["rest"].Value.Replace(" or ", ", ", StringComparison.OrdinalIgnoreCase)}");
-        text = SaidAs.Replace(text, x => SoundNames.Find(x.Groups["sound"].Value, x.Groups["letters"].Value).Any() ? $"{x.Groups["letters"].Value} /{x.Groups["sound"].Value}/" : x.Value);
+        text = SaidAs.Replace(text, x => SoundNames.Find(x.Groups["sound"].Value, x.Groups["letters"].Value).Any() ? $"{x.Groups["dash"].Value}{x.Groups["letters"].Value} /{x.Groups["sound"].Value}/" : x.Value);
 
         // Letters in the brackets, and not the word that shows them.
         return SoundThenLetters.Replace(text, x => x.Groups["rest"].Value.Split([',', '/', ' '], StringSplitOptions.RemoveEmptyEntries).All(p => token.Known(p) && !token.IsWord(p))

@@ -88,7 +88,7 @@ public sealed class SheetLayout
         var columns = new List<SheetColumn>();
         foreach (var column in placed.Select(x => x.Column).Distinct().Order())
         {
-            var heading = header?.FirstOrDefault(x => x.Column == column)?.Text ?? "";
+            var heading = HeadingOf(column, header, rows);
             var isTold = told.TryGetValue(column, out var role);
             columns.Add(new SheetColumn(column, heading, isTold || beside.TryGetValue(column, out role) ? role : lists && columns.Count == 0 ? ColumnRole.Section : header is null && GoesOver([.. body[column].Select(x => x.Text)], reader) ? ColumnRole.Parts : Guess(heading, [.. body[column].Select(x => x.Text)], reader, words, turned), [.. body[column].Select(x => x.Text).Distinct().Take(MostExamples)], isTold, []));
         }
@@ -96,6 +96,14 @@ public sealed class SheetLayout
         var contents = new ColumnContents(placed, headers, reader);
         var settled = SettledColumns.Of(columns, contents, words);
         return new SheetLayout(sheet, rows, [.. settled.Select(x => x with { Choices = ColumnDoubts.Of(x, settled, contents, words) })], turned, days, headers, SheetDates.Of(cells, words)) { SoundsAcross = sounds, Titles = [.. titles.Select(x => new PlacedCell(x.Row, x.Column, x))] };
+    }
+
+    // "Tricky words" over "Read | Spell": both are of tricky words.
+    private static string HeadingOf(int column, IReadOnlyList<PlacedCell>? header, List<IReadOnlyList<PlacedCell>> rows)
+    {
+        var heading = header?.FirstOrDefault(x => x.Column == column)?.Text ?? "";
+        var above = header is null ? null : rows.Find(x => x.Count > 1 && x[0].Row == header[0].Row - 1)?.LastOrDefault(x => x.Column <= column);
+        return above is not null && SheetHeadings.RoleOf(above.Text) == ColumnRole.TrickyWords && SheetHeadings.RoleOf(heading) is ColumnRole.Words or ColumnRole.Parts ? $"{above.Text.Trim()} {heading}" : heading;
     }
 
     // "Sound | Autumn | Spring", and below it "ai (rain) | ai | ay"; "Year 1 | /ai/ | /ee/", and below it the weeks: the

@@ -137,10 +137,12 @@ internal static class SheetWords
         }
 
         var label = match.Groups["label"].Value.Trim();
-        return IsWeek(label) || IsSection(label) || WeekdayOf(label) > 0 || IsDayOfDiary(label) || IsOrdinal(label) || IsHoliday(label)
+        return IsWeek(label) || IsSection(label) || WeekdayOf(label) > 0 || IsDayOfDiary(label) || IsOrdinal(label) || IsHoliday(label) || SaysWhatFollows.IsMatch(label)
             || (LessonWords.LessonOf(label) is null && (SheetHeadings.MentionsSounds(label) || SheetHeadings.RoleOf(label) is ColumnRole.TrickyWords or ColumnRole.Parts or ColumnRole.Sounds or ColumnRole.Words or ColumnRole.Notes or ColumnRole.Endings or ColumnRole.Clusters))
             ? (label, match.Groups["rest"].Value.Trim()) : null;
     }
+
+    private static readonly Regex SaysWhatFollows = new(@"^\s*((our|the|teaching)\s+)?(order|sequence)\s*$|^\s*(first|then|next|after\s+that|finally|last(ly)?)\s*$", Any);
 
     /// <summary>True for a line that says of what follows that it is learnt by heart: <i>tricky words: the, to</i>.</summary>
     public static bool LabelsTrickyWords(string text) => Labelled(text) is var (label, _) && SheetHeadings.RoleOf(label) == ColumnRole.TrickyWords;
