@@ -124,6 +124,8 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
             made.ForEach(x => x.Sound = sound);
         }
 
+        made.ForEach(x => x.IsDay |= layout.DayColumns);
+
         // A part whose cell covers several days takes as many.
         var span = layout.Turned ? (layout.DayColumns ? cell.Cell.Rows : cell.Cell.Columns) : layout.DayColumns ? cell.Cell.Columns : cell.Cell.Rows;
         if (span > 1 && made.Count == 1 && (layout.DayColumns || at.DayGiven))

@@ -4,7 +4,8 @@ using BoldLadder.Core.Sounds;
 namespace BoldLadder.Core.Importing;
 
 /// <summary>A rung that was read, with the section and the week that it stood under.</summary>
-internal sealed record PlacedRung(ImportedRung Imported, string Section, string Week);
+/// <param name="IsDay">The sheet says on which day of its week it is taught.</param>
+internal sealed record PlacedRung(ImportedRung Imported, string Section, string Week, bool IsDay);
 
 /// <summary>The sections of a ladder that was read out of a sheet, with the shapes of word that are chosen along them.</summary>
 internal static class ImportedSections

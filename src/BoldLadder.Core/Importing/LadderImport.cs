@@ -35,9 +35,9 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
         left.AddRange(reading.LeftOut);
         var state = new Settling(answers, left, HasSmallLetters(reading.Rungs));
         var (ordered, moved) = SheetOrder.Of(reading.Rungs);
-        var rungs = TaughtTogether.Of(ordered).SelectMany(x => Making.Of(x, state)).ToList();
+        var (rungs, filled) = FilledWeeks.Of([.. TaughtTogether.Of(ordered).SelectMany(x => Making.Of(x, state))]);
         var sections = ImportedSections.Of(rungs);
-        var name = title.Length > 0 ? title : reading.Title.Length > 0 ? reading.Title : layout.Columns is [{ Heading.Length: > 8 } only] ? only.Heading : sheet.Name;
+        var name = title.Length > 0 ? title : reading.Title.Length > 0 ? reading.Title : layout.Columns is [{ Heading.Length: > 8 } only] ? only.Heading : SheetTitle.Unnamed(sheet.Name) ? "Our order" : sheet.Name;
         string? problem = null;
         if (Ladder.TryCreate(name.Length > 100 ? name[..100] : name, sections, out var ladder, out var problems))
         {
@@ -48,7 +48,7 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
             problem = rungs.Count == 0 ? null : problems[0].Sentence;
         }
 
-        return new ImportedLadder(name, sheet.Name, ladder, [.. rungs.Select(x => x.Imported)], state.Doubts, left, state.Kept, layout.Columns, layout.Signature, problem, moved);
+        return new ImportedLadder(name, sheet.Name, ladder, [.. rungs.Select(x => x.Imported)], state.Doubts, left, state.Kept, layout.Columns, layout.Signature, problem, moved, filled);
     }
 
     private static IEnumerable<SheetCell> Seen(Sheet sheet) => sheet.Cells.Where(x => !x.Hidden && !x.Struck && x.Text.Trim().Length > 0 && !NoValue(x.Text))

@@ -128,7 +128,7 @@ internal sealed class RungMaking(CorrespondenceTable table, SchoolWords words, S
                 Adds = [.. adds.Skip(from).Take(MostOfAKind)], TrickyWords = [.. tricky.Skip(from).Take(MostOfAKind)],
                 Keyword = first ? keyword : "", Notes = first ? text : "", Days = written.Days,
             };
-            yield return new PlacedRung(new ImportedRung(rung, written.Sources, written.Date, first ? doubts : []), written.Section, written.Week);
+            yield return new PlacedRung(new ImportedRung(rung, written.Sources, written.Date, first ? doubts : []), written.Section, written.Week, written.IsDay);
             first = false;
         }
     }

@@ -46,6 +46,9 @@ public sealed class SheetLayout
     /// <summary>The sound that each column is of, where terms stand side by side and the rows are sounds.</summary>
     internal IReadOnlyDictionary<int, string> SoundsAcross { get; private init; } = new Dictionary<int, string>();
 
+    /// <summary>The week that each column is, where terms stand side by side and the rows are weeks.</summary>
+    internal IReadOnlyDictionary<int, string> WeeksAcross { get; private init; } = new Dictionary<int, string>();
+
     /// <summary>What stands alone above lists side by side.</summary>
     internal IReadOnlyList<PlacedCell> Titles { get; private init; } = [];
 
@@ -71,6 +74,7 @@ public sealed class SheetLayout
         var turned = lists || (SheetDirection.WeeksAcross(cells) && Repeated([.. cells.Select(x => new PlacedCell(x.Row, x.Column, x))]) is null);
         var titles = lists ? SheetDirection.TitlesOf(cells, reader) : [];
         var placed = cells.Except(titles).Select(x => turned ? new PlacedCell(x.Column, x.Row, x) : new PlacedCell(x.Row, x.Column, x)).ToList();
+        var weeks = turned ? WeeksOver(TopOf(placed)) : [];
         placed = turned ? Unfolded(Unnumbered(placed)) : Halved(Unfolded(placed));
         var sounds = SoundsOver(placed, turned, reader, words);
         var over = SoundRowOf(placed, turned);
@@ -95,7 +99,7 @@ public sealed class SheetLayout
 
         var contents = new ColumnContents(placed, headers, reader);
         var settled = SettledColumns.Of(columns, contents, words);
-        return new SheetLayout(sheet, rows, [.. settled.Select(x => x with { Choices = ColumnDoubts.Of(x, settled, contents, words) })], turned, days, headers, SheetDates.Of(cells, words)) { SoundsAcross = sounds, Titles = [.. titles.Select(x => new PlacedCell(x.Row, x.Column, x))] };
+        return new SheetLayout(sheet, rows, [.. settled.Select(x => x with { Choices = ColumnDoubts.Of(x, settled, contents, words) })], turned, days, headers, SheetDates.Of(cells, words)) { SoundsAcross = sounds, WeeksAcross = weeks, Titles = [.. titles.Select(x => new PlacedCell(x.Row, x.Column, x))] };
     }
 
     // "Tricky words" over "Read | Spell": both are of tricky words.
@@ -113,6 +117,12 @@ public sealed class SheetLayout
         var first = SoundRowOf(cells, turned).FindAll(x => turned || !SheetDirection.IsBeside(x.Text));
         var sounds = first.Skip(1).ToList();
         return sounds.Count > 1 && (turned ? SheetHeadings.NamesSound(first[0].Text) : sounds.TrueForAll(x => x.Text.Trim() is ['/', _, .., '/'])) && sounds.TrueForAll(x => reader.Read(x.Text) is [{ Kind: WrittenKind.Grapheme }]) ? sounds.ToDictionary(x => x.Column, x => reader.Read(x.Text)[0] is var part && SoundOf(part, words) is { } said ? said : part.Letters) : [];
+    }
+
+    private static Dictionary<int, string> WeeksOver(List<PlacedCell> top)
+    {
+        var counted = top is [var label, ..] && SheetHeadings.RoleOf(label.Text) == ColumnRole.Week;
+        return top.Where(x => SheetWords.IsWeek(x.Text) || (counted && SheetWords.IsOrdinal(x.Text))).ToDictionary(x => x.Column, x => SheetWords.IsWeek(x.Text) ? x.Text.Trim() : $"Week {x.Text.Trim()}");
     }
 
     // Its sounds stand at the left of a sheet that was turned, or at its right.

@@ -19,7 +19,7 @@ internal static class SheetOrder
             var keys = rungs.Select(key).ToList();
             if (keys.Count >= Fewest && keys.TrueForAll(x => x is not null))
             {
-                if (IsOutOfOrder(keys, comesRound))
+                if (IsOutOfOrder(keys, comesRound) && !(key == WeekOf && BeginsWithEachSection(rungs)))
                 {
                     return ([.. rungs.Select((x, i) => (x, keys[i])).OrderBy(x => x.Item2).Select(x => x.x)], true);
                 }
@@ -42,6 +42,13 @@ internal static class SheetOrder
         var falls = keys.Zip(keys.Skip(1)).Where(x => x.Second < x.First).Select(x => x.Second).ToList();
         var standTogether = keys.Zip(keys.Skip(1)).Count(x => x.First != x.Second) + 1 == keys.Distinct().Count();
         return falls.Exists(x => x != keys[0]) && !(comesRound && falls.Count == 1 && standTogether && keys[^1] <= keys[0]);
+    }
+
+    // Settle in, then weeks 2 to 4 of September and weeks 1 to 3 of October: each of the months, met once, counts its own.
+    private static bool BeginsWithEachSection(IReadOnlyList<WrittenRung> rungs)
+    {
+        var sections = rungs.Select(x => x.Section).Where((x, i) => i == 0 || x != rungs[i - 1].Section).ToList();
+        return sections.Count > 1 && sections.TrueForAll(SheetWords.IsSection) && sections.Distinct().Count() == sections.Count && rungs.GroupBy(x => x.Section).All(x => x.Zip(x.Skip(1)).All(p => WeekOf(p.First) <= WeekOf(p.Second)));
     }
 
     // Week beginning 31 August is no thirty-first week.

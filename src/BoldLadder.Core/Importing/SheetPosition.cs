@@ -51,7 +51,7 @@ internal sealed class SheetPosition
     /// <summary>A new rung that stands here.</summary>
     public WrittenRung Begin(List<WrittenRung> made, Source? source = null)
     {
-        var rung = new WrittenRung(Section, Week, Date) { Sound = HeadingSound };
+        var rung = new WrittenRung(Section, Week, Date) { Sound = HeadingSound, IsDay = DayGiven };
         if (source is not null)
         {
             rung.Sources.Add(source);

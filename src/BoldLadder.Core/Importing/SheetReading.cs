@@ -138,7 +138,7 @@ internal sealed class SheetReading
         var practised = row.FirstOrDefault(x => _layout.RoleAt(x.Column) is ColumnRole.Notes or ColumnRole.LeftOut && LessonWords.NamesDoing(x.Text));
         foreach (var cell in parts)
         {
-            _at.Under(_layout.Turned ? "" : _layout.HeadingAt(cell.Column).Trim());
+            _at.Under(_layout.Turned ? _layout.WeeksAcross.GetValueOrDefault(cell.Column, "") : _layout.HeadingAt(cell.Column).Trim());
             var rungs = _cells.Of(cell, byHeart || (IsLetterWord(cell.Text) && IsAmongWords(cell)) ? ColumnRole.TrickyWords : _layout.RoleAt(cell.Column));
             // Word reading | rain, road, night: words to read, and none to learn by heart.
             if (practised is not null && _reader.Read(cell.Text).All(x => x.Kind == WrittenKind.Word && IsReadFromTaught(x.Letters)))

@@ -30,4 +30,9 @@ internal static class SheetTitle
 
     // A school, and the year it is for.
     private static readonly Regex Whose = new(@"\b(school|academy|nursery|primary|infants|juniors)\s*$|\b20\d\d\s*[-–/]\s*(20)?\d\d\s*$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant);
+
+    /// <summary>True for what a sheet is called that nobody has called anything: <i>Sheet1</i>.</summary>
+    public static bool Unnamed(string sheet) => NoName.IsMatch(sheet);
+
+    private static readonly Regex NoName = new(@"^\s*(sheet|table|pasted|untitled)[\s_-]*\d*\s*$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant);
 }

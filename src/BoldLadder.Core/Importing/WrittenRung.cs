@@ -27,4 +27,7 @@ internal sealed record WrittenRung(string Section, string Week, DateOnly? Date)
     public bool SharesWords { get; set; }
 
     public int Days { get; set; } = 1;
+
+    /// <summary>Its row, or its column, is one day.</summary>
+    public bool IsDay { get; set; }
 }

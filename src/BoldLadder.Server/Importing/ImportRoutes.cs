@@ -95,7 +95,7 @@ public static class ImportRoutes
     private static ImportedLadder OfFile(Ladder ladder, Sheet sheet) => new(
         ladder.Name, sheet.Name, ladder,
         [.. ladder.Rungs.Select(x => new ImportedRung(x, [.. sheet.Cells.Where(c => c.Column == 7 && sheet.Cells.Any(i => i.Row == c.Row && i.Column == 5 && i.Text == x.Id)).Select(c => new Source(sheet.Name, c.Address, c.Text))], null, []))],
-        [], [], [], [], "", null, false);
+        [], [], [], [], "", null, false, false);
 
     private static IReadOnlyList<Sheet>? Sheets(ImportRequest request, out bool workbook, out ProblemHttpResult? problem)
     {
@@ -161,6 +161,6 @@ public static class ImportRoutes
             imported.Ladder is null ? null : LadderDocument.Of(imported.Ladder),
             [.. imported.Rungs.Select(x => opens.GetValueOrDefault(x.Rung.Id, (0, [])) is var (count, examples)
                 ? new ImportRungView(x.Rung.Id, x.Rung.Label, ImportView.PartsOf(x.Rung, shares), x.Sources, x.Date, count, examples, x.DoubtIds) : null!)],
-            ImportView.DoubtsOf(imported, shares), imported.LeftOut, imported.Kept, thin, untaught, missing, before, imported.TaughtUpTo(today)?.Id, problem, imported.Moved);
+            ImportView.DoubtsOf(imported, shares), imported.LeftOut, imported.Kept, thin, untaught, missing, before, imported.TaughtUpTo(today)?.Id, problem, imported.Moved, imported.Filled);
     }
 }

@@ -15,6 +15,37 @@ public class LadderImportTests
     }
 
     [Theory]
+    // Two letters of a week have two of its four new days each; the first of all is met once, and read with from the second on.
+    [InlineData("Week 1|n, i;Week 2|t, a;Week 3|m, d", "1 3 2 2 2 2")]
+    [InlineData("Week 1|baseline;Week 2|n, i;Week 3|t, a", "4 1 3 2 2")]
+    [InlineData("Week 1|ai;Week 2|ee, ea;Week 3|igh, ie, y;Week 4|review", "4 2 2 1 1 2 4")]
+    [InlineData("Weeks 1-2|ai, ay;Week 3|ee;Week 4|oa", "4 4 4 4")]
+    [InlineData("14/09/2026|ai;21/09/2026|ee;28/09/2026|oa;05/10/2026|igh", "4 4 4 4")]
+    // A month is one of weeks of its own.
+    [InlineData("Week|September|October;1|ai|igh;2|ee|or;3|oa|ar", "4 4 4 4 4 4")]
+    // What says itself how long it takes keeps it, and so does a sheet of days.
+    [InlineData("Week 1|ai (3 days);Week 2|ee;Week 3|oa", "3 4 4")]
+    [InlineData("14/09/2026|ai;15/09/2026|ee;16/09/2026|oa;17/09/2026|igh", "1 1 1 1")]
+    [InlineData("Week|Day|Sound;1|Mon|ai;1|Tue|ee;2|Mon|oa;2|Tue|igh;3|Mon|or;3|Tue|ar", "1 1 1 1 1 1")]
+    [InlineData("Set 1|n, i;Set 2|t, a;Set 3|m, d", "1 1 1")]
+    public void A_sheet_that_goes_by_weeks_fills_each_with_what_stands_in_it(string rows, string days) =>
+        Assert.Equal(days, string.Join(' ', Imports.Read(Sheet.Of("Plan", rows.Split(';').Select(x => (IReadOnlyList<string>)x.Split('|')))).Rungs.Select(x => x.Rung.Days)));
+
+    [Theory]
+    [InlineData("Sheet1", "Our order")]
+    [InlineData("Pasted", "Our order")]
+    [InlineData("Reception", "Reception")]
+    public void A_ladder_is_called_as_its_sheet_where_that_has_a_name(string sheet, string name) =>
+        Assert.Equal(name, Imports.Read(Sheet.Of(sheet, [["n", "net"], ["e", "egg"], ["t", "tap"]])).Name);
+
+    [Fact]
+    public void A_sheet_says_whether_its_weeks_were_filled()
+    {
+        Assert.True(Read("Week 1: ai", "Week 2: ee", "Week 3: oa").Filled);
+        Assert.False(Read("ai", "ee", "oa").Filled);
+    }
+
+    [Theory]
     [InlineData("n:n", "nut", "nut")]
     [InlineData("ow:oa", "cow", "low")] // the other sound of it
     [InlineData("n:n", "", "net")]

@@ -5564,6 +5564,7 @@ export interface components {
             taughtUpTo: null | string;
             problem: null | string;
             moved: boolean;
+            filled: boolean;
         };
         /** @enum {unknown} */
         ItemKind: "card" | "sound" | "word" | "tricky" | "listening" | "sentence" | "madeUp" | "story" | "told";

@@ -66,6 +66,7 @@ export function ImportPreview({ brought, setUp, onKept, onPut }: Props) {
         <p className="total">
           {view.rungs.length} rungs out of {name}
           {view.moved && ', in the order of the times beside them and not of the rows'}
+          {view.filled && ', by its weeks: the rungs of a week share its days of new learning'}
         </p>
       </div>
       <div className="import-bar">
