@@ -56,7 +56,7 @@ internal static class LessonWords
     private static readonly Regex Shape = new(@"\b(?:C?VC|CV)\b");
 
     // Qu as in quiz is none.
-    private static readonly Regex CheckLesson = new(@"\b(assess(ments?|es|ing|ed)?|baselines?|check(s|point)?|(re-?)?tests?|(?<!\bqu\b.*)quiz|screening|screen)\b|^\s*(ass|assmt)\.?\s*$", Any);
+    private static readonly Regex CheckLesson = new(@"\b((re-?)?assess(ments?|es|ing|ed)?|baselines?|check(s|point)?|(re-?)?tests?|(?<!\bqu\b.*)quiz|screening|screen)\b|^\s*(ass|assmt)\.?\s*$", Any);
 
     private static readonly Regex ContrastLesson = new(@"\b(contrast|compare|comparing|alternatives?\s+together|sort(ing)?\s+(the\s+)?(spellings?|sounds?)|sort\s+\S{1,4}\s*(and|or|/|&|,)\s*\S{1,4}\s*$|sort\s*$|\S{1,4}(\s*(,|\band\b|\bor\b|/|&)\s*\S{1,4})+\s+(mixed(\s+up)?|mix[\s-]?ups?|muddles?|confusions?)\s*$|which\s+spelling|versus|vs\.?|side\s+by\s+side)\b|^\s*[a-z]{1,4}([-–_]e)?\s+or\s+[a-z]{1,4}([-–_]e)?\s*\?\s*$|^\s*[a-z]{2,4}\s+v\.?\s+[a-z]{2,4}\s*$|(?<!consonants?\s)\btogether\s*$", Any);
 

@@ -65,6 +65,9 @@ internal sealed class RungMaking(CorrespondenceTable table, SchoolWords words, S
                 case WrittenKind.RimeUnit or WrittenKind.WordEnd:
                     Unit(part with { Words = [.. part.Words, .. written.Words] }, source, state, made);
                     break;
+                case WrittenKind.Grapheme when IsEndingOf(part, written):
+                    adds.Add(Teachable.OfEnding(part.Letters));
+                    break;
                 default:
                     // s/ss: the letter alone is there beside what is new.
                     if (goneOver || (state.Graphemes.Contains(part.Letters) && part.Words.Count + part.Sounds.Count == 0 && written.CellLetters.Contains(part.Letters + part.Letters)))
@@ -133,6 +136,14 @@ internal sealed class RungMaking(CorrespondenceTable table, SchoolWords words, S
         }
     }
 
+    // "-y | windy, sunny": its words stand in another column, and are all of them made with it.
+    private bool IsEndingOf(WrittenPart part, WrittenRung written) => part is { Letters: "y", Words.Count: 0, Sounds.Count: 0 } && written.Words.Count > 0 && written.Sources[0].Text.Trim() is ['-' or '–', 'y', ..]
+        && written.Words.TrueForAll(x => words.FindWord(x) is { Ended: { } ended } && ended.Taught == Endings.AsTaught(part.Letters));
+
+    // "o | go", where there are letters with their usual sounds and no more yet: a word that is told whole says nothing of the letter.
+    private bool ToldWhole(WrittenPart part, WrittenRung written, Settling state) => part is { Letters: [var vowel], Sounds.Count: 0, Words.Count: 0 } && TokenReader.IsVowel(vowel)
+        && written.Words.Count > 0 && written.Words.TrueForAll(reader.IsToldWhole) && !state.Graphemes.Contains(part.Letters) && state.Taught.Any() && state.Taught.All(x => x.Grapheme.Text.Length == 1 && shares.Of(x.Grapheme.Text)[0].Correspondence == x);
+
     // Letters that are mostly two sounds are one where the row says so: the st of castle.
     private bool IsOneSound(WrittenPart part, WrittenRung written, Settling state) => shares.Of(part.Letters) is { Count: > 0 } sounds
         && ((written.Sources[0].Text == part.Letters && state.MetTogetherAtOnce) || written.Words.Any(w => words.Find(w) is { } found && found.Readings[0].Segments.Any(s => s.Correspondence.Grapheme.Text == part.Letters))
@@ -163,7 +174,7 @@ internal sealed class RungMaking(CorrespondenceTable table, SchoolWords words, S
         var others = written.CellLetters.Where(x => x != part.Letters).ToList();
         // Y beside ee and ea is the y of happy, whether that of yes was met or not.
         said = bare && said.Letters == "y" && others.Count > 1 && _sounds.SharedBy(others) is { IsVowel: true } vowel && shares.Of("y").Any(x => x.Correspondence.Sound == vowel) ? said with { Sounds = [SoundNames.Exactly(vowel)] } : said;
-        var chosen = _sounds.Of(said, written.Words, state.Taught);
+        var chosen = _sounds.Of(said, ToldWhole(said, written, state) ? [] : written.Words, state.Taught);
         // "/j/ | ge (cage)": where the word shows another spelling, the sound beside it says what is meant.
         chosen = chosen is { Settled.Count: 0, Against.Length: > 0 } && SoundNames.Find(written.Sound, part.Letters).Any() ? _sounds.Of(part with { Sounds = [written.Sound], Words = [] }, [], state.Taught) : chosen;
         if (chosen.Settled.Count == 0 && chosen.Choices.Count == 0)

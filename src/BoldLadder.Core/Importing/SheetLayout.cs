@@ -272,14 +272,14 @@ public sealed class SheetLayout
         }
 
         // Common words, where terms stand side by side: it says of the next columns what they hold.
-        return texts.Count == 0 || texts.All(SheetWords.NamesTrickyWords) ? ColumnRole.LeftOut
+        return texts.Count == 0 || texts.All(SheetWords.NamesTrickyWords) || SaysOfRows(texts) ? ColumnRole.LeftOut
             : Mostly(texts, SheetWords.IsWeek) ? ColumnRole.Week
             : Mostly(texts, x => WrittenDays.Of(x) is not null) ? ColumnRole.Days
             : Mostly(texts, x => SheetDates.IsDate(x) || SheetWords.IsDayOfDiary(x)) ? ColumnRole.Date
             : Mostly(texts, x => SheetWords.IsOrdinal(x) || SheetWords.WeekdayOf(x) > 0) ? ColumnRole.Day
             : Mostly(texts, SheetWords.IsCount) || (texts.Distinct().Count() < texts.Count && texts.All(SheetWords.IsTick)) ? ColumnRole.LeftOut
             : Mostly(texts, SheetWords.IsSection) || AreStages(texts) ? ColumnRole.Section
-            : Mostly(texts, SheetWords.LabelsTrickyWords) ? ColumnRole.TrickyWords
+            : Mostly(texts, x => SheetWords.LabelsTrickyWords(x.Split('\n')[0])) ? ColumnRole.TrickyWords
             // c, k; recap; assess: parts, and days that go over them.
             : texts.Any(reader.LooksLikePart) && texts.All(x => reader.LooksLikePart(x) || SheetWords.IsWeek(x) || (x.Length <= ShortLesson && LessonWords.LessonOf(x) is not null)) ? ColumnRole.Parts
             : Share(texts, x => x.Split('\n').Any(line => line.Trim().Length > 0 && reader.LooksLikePart(line))) >= 0.4 ? ColumnRole.Parts
@@ -290,6 +290,9 @@ public sealed class SheetLayout
             : texts.Any(reader.LooksLikePart) && Share(texts, x => reader.Read(x).All(p => p.Kind != WrittenKind.Kept)) >= 0.6 ? ColumnRole.Parts
             : ColumnRole.Notes;
     }
+
+    // Sounds, Words, Tricky, and again, beside weeks: what each row is of.
+    private static bool SaysOfRows(IReadOnlyList<string> texts) => texts.Count > 3 && texts.Distinct().Count() * 2 <= texts.Count && texts.All(x => SheetHeadings.RoleOf(x) is ColumnRole.Parts or ColumnRole.Sounds or ColumnRole.Words or ColumnRole.TrickyWords or ColumnRole.Notes);
 
     // Acorn, Acorn, Sapling, Sapling: a name for each stage, and its rows together.
     private static bool AreStages(IReadOnlyList<string> texts) => texts.Distinct().Count() is var names && names > 1 && texts.Count >= 2 * names && texts.All(x => x.Length > 2 && char.IsAsciiLetterUpper(x[0]))
