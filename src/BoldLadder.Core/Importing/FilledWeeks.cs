@@ -11,7 +11,12 @@ namespace BoldLadder.Core.Importing;
 /// </summary>
 internal static class FilledWeeks
 {
-    private const int FewestWeeks = 3, DaysApart = 6, LongestSpan = 4;
+    public const int FewestWeeks = 3;
+
+    private const int DaysApart = 6, LongestSpan = 4;
+
+    /// <summary>True for days that stand a week apart or further, and so name weeks as well as their numbers do.</summary>
+    public static bool AreOfWeeks(IReadOnlyList<DateOnly> dates) => dates.Zip(dates.Skip(1)).All(x => x.Second.DayNumber - x.First.DayNumber >= DaysApart);
 
     /// <summary>The rungs with their days, and whether any was given more than its own.</summary>
     public static (IReadOnlyList<PlacedRung> Rungs, bool Filled) Of(IReadOnlyList<PlacedRung> rungs)
@@ -37,14 +42,27 @@ internal static class FilledWeeks
         var last = rungs.FindLastIndex(x => x.Imported.Rung.AddsParts);
         last = last < 0 ? rungs.Count - 1 : last;
         var over = Math.Max(0, days - (each * rungs.Count));
-        return [.. rungs.Select((x, i) => x with { Imported = x.Imported with { Rung = x.Imported.Rung with { Days = Math.Min(each + (i == last ? over : 0), Ladder.MostDays) } } })];
+        var filled = new List<PlacedRung>();
+        foreach (var (x, i) in rungs.Select((x, i) => (x, i)))
+        {
+            var before = filled.Sum(f => f.Imported.Rung.Days);
+            filled.Add(x with
+            {
+                Imported = x.Imported with
+                {
+                    Date = x.Imported.Date is { } monday ? ImportedLadder.WeekdaysOn(monday, before) : null,
+                    Rung = x.Imported.Rung with { Days = Math.Min(each + (i == last ? over : 0), Ladder.MostDays) },
+                },
+            });
+        }
+
+        return filled;
     }
 
     private static List<(bool Named, int Weeks, List<PlacedRung> Rungs)> ByWeek(IReadOnlyList<PlacedRung> rungs)
     {
-        // Days that stand a week apart name weeks as well as their numbers do.
         var dates = rungs.Select(x => x.Imported.Date).OfType<DateOnly>().Distinct().ToList();
-        var byDate = dates.Count >= FewestWeeks && dates.Zip(dates.Skip(1)).All(x => x.Second.DayNumber - x.First.DayNumber >= DaysApart);
+        var byDate = dates.Count >= FewestWeeks && AreOfWeeks(dates);
         string Key(PlacedRung x) => x.Week.Length > 0 ? $"{x.Section}\n{x.Week}" : byDate && x.Imported.Date is { } date ? date.ToString("o", CultureInfo.InvariantCulture) : "";
         var weeks = new List<(string Key, List<PlacedRung> Rungs)>();
         foreach (var rung in rungs)

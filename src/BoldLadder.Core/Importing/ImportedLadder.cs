@@ -67,6 +67,17 @@ public sealed record ImportedLadder(
     string Name, string Sheet, Ladder? Ladder, IReadOnlyList<ImportedRung> Rungs, IReadOnlyList<Doubt> Doubts, IReadOnlyList<LeftOut> LeftOut, IReadOnlyList<Source> Kept,
     IReadOnlyList<SheetColumn> Columns, string Signature, string? Problem, bool Moved, bool Filled)
 {
-    /// <summary>The last rung that the sheet gives a day before today; null when it gives none.</summary>
-    public Rung? TaughtUpTo(DateOnly today) => Rungs.LastOrDefault(x => x.Date < today)?.Rung;
+    /// <summary>The last rung whose days in the sheet are all before today; null when it gives none.</summary>
+    public Rung? TaughtUpTo(DateOnly today) => Rungs.LastOrDefault(x => x.Date is { } first && WeekdaysOn(first, x.Rung.Days - 1) < today)?.Rung;
+
+    /// <summary>A day so many weekdays on.</summary>
+    internal static DateOnly WeekdaysOn(DateOnly day, int count)
+    {
+        for (; count > 0; count--)
+        {
+            day = day.AddDays(day.DayOfWeek == DayOfWeek.Friday ? 3 : 1);
+        }
+
+        return day;
+    }
 }

@@ -62,6 +62,9 @@ public sealed class SheetLayout
     /// <summary>True above the headings, where a sheet says what it is called: catch-up phonics.</summary>
     internal bool IsAboveAll(PlacedCell cell) => HeaderRows.Count > 0 && cell.Row < HeaderRows.Min();
 
+    /// <summary>The dates of a column stand a week apart, or further: each is that of a week.</summary>
+    internal bool IsOfWeeks(int column) => Rows.SelectMany(x => x).Where(x => x.Column == column).Select(x => Dates.In(x.Text)).OfType<DateOnly>().Distinct().ToList() is { Count: >= FilledWeeks.FewestWeeks } dates && FilledWeeks.AreOfWeeks(dates);
+
     internal string HeadingAt(int column) => Columns.FirstOrDefault(x => x.Column == column)?.Heading ?? "";
 
     internal ColumnRole RoleAt(int column) => Columns.FirstOrDefault(x => x.Column == column)?.Role ?? ColumnRole.LeftOut;

@@ -82,7 +82,7 @@ internal sealed class SheetPosition
             else if (layout.Dates.In(cell.Text) is { } date && role is ColumnRole.Date or ColumnRole.Week or ColumnRole.Day)
             {
                 Date = date;
-                OwnWeek = role == ColumnRole.Week ? cell.Text : OwnWeek;
+                OwnWeek = role == ColumnRole.Week || layout.IsOfWeeks(cell.Column) ? cell.Text : OwnWeek;
             }
             else if (role == ColumnRole.Section && !SheetWords.IsHoliday(cell.Text) && LessonWords.LessonOf(cell.Text) is null)
             {

@@ -29,12 +29,27 @@ internal static class TaughtTogether
         return made;
     }
 
+    private static bool IsOfSameRow(WrittenRung x, WrittenRung again) => x.Section == again.Section && x.Week == again.Week && x.Date == again.Date && x.CellLetters.SequenceEqual(again.CellLetters)
+        && x.Parts.Select(p => p.Letters).SequenceEqual(again.Parts.Select(p => p.Letters)) && again.Parts.All(p => p.Kind == WrittenKind.Grapheme && p.Words.Count + p.Sounds.Count == 0)
+        && x.Sources.Count > 0 && x.Sources.TrueForAll(s => s.Cell != again.Sources[0].Cell) && RowOf(x.Sources[0]) == RowOf(again.Sources[0]);
+
+    private static string RowOf(Source source) => source.Cell.TrimStart([.. "ABCDEFGHIJKLMNOPQRSTUVWXYZ"]);
+
     // A cell of letters that were all met before is one lesson that goes over them, however many they are.
     private static List<WrittenRung> GoneOver(IReadOnlyList<WrittenRung> rungs)
     {
         var (made, met) = (new List<WrittenRung>(), new HashSet<string>());
         foreach (var rung in rungs)
         {
+            // Focus: p, i | Teach: p, i, of one week: each was made a rung of its own by the first of the two.
+            if (rung.CellLetters.Count > 1 && rung.Sources.Count > 0 && made.TakeLast(2 * rung.CellLetters.Count).LastOrDefault(x => IsOfSameRow(x, rung)) is { } first)
+            {
+                first.Sources.AddRange(rung.Sources);
+                first.Tricky.AddRange(rung.Tricky);
+                first.Notes.AddRange(rung.Notes);
+                continue;
+            }
+
             if (made.Count > 0 && rung.CellLetters.Count > 1 && made[^1].Sources.Count > 0 && ReferenceEquals(made[^1].Sources[0], rung.Sources[0]) && rung.CellLetters.All(met.Contains) && made[^1].Parts.All(x => met.Contains(x.Letters)))
             {
                 made[^1].Parts.AddRange(rung.Parts);

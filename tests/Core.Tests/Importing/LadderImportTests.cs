@@ -38,6 +38,20 @@ public class LadderImportTests
     public void A_ladder_is_called_as_its_sheet_where_that_has_a_name(string sheet, string name) =>
         Assert.Equal(name, Imports.Read(Sheet.Of(sheet, [["n", "net"], ["e", "egg"], ["t", "tap"]])).Name);
 
+    // The week of 16 November has ai until Tuesday, ay until Thursday.
+    [Theory]
+    [InlineData("2026-11-16", "ee")]
+    [InlineData("2026-11-17", "ee")]
+    [InlineData("2026-11-18", "ai")]
+    [InlineData("2026-11-19", "ai")]
+    [InlineData("2026-11-20", "ay")]
+    [InlineData("2026-11-27", "oa")]
+    public void A_group_has_been_taught_what_has_had_its_days_of_the_week(string today, string last)
+    {
+        var read = Imports.Read(Sheet.Of("Plan", [["Week beginning", "Sound"], ["09/11/2026", "ee"], ["16/11/2026", "ai, ay"], ["23/11/2026", "oa"], ["30/11/2026", "igh"]]));
+        Assert.Equal(last, read.TaughtUpTo(DateOnly.Parse(today, System.Globalization.CultureInfo.InvariantCulture))!.Label);
+    }
+
     [Fact]
     public void A_sheet_says_whether_its_weeks_were_filled()
     {
