@@ -10,7 +10,7 @@ namespace BoldLadder.Core.Tests;
 public partial class ArchitectureTests
 {
     /// <summary>The folders of the core, in the order in which data flows.</summary>
-    private static readonly string[] Order = ["Sounds", "Words", "Ladders", "Importing", "Calendar", "Conventions", "Reading", "Choosing", "Notes", "Mapping", "Suggesting", "Log", "Lessons", "Year"];
+    private static readonly string[] Order = ["Sounds", "Words", "Ladders", "Calendar", "Importing", "Conventions", "Reading", "Choosing", "Notes", "Mapping", "Suggesting", "Log", "Lessons", "Year"];
 
     private static readonly Architecture Core = new ArchLoader().LoadAssemblies(typeof(Lexicon).Assembly).Build();
 

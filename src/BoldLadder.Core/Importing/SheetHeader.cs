@@ -62,7 +62,7 @@ internal static class SheetHeader
     {
         var first = rows.FirstOrDefault(x => x.Count > 1);
         var below = first is null ? [] : rows.Where(x => x[0].Row > first[0].Row).SelectMany(x => x).Where(x => first.Any(h => h.Column == x.Column)).GroupBy(x => x.Column, x => x.Text).ToList();
-        return first is not null && below.Sum(x => x.Count()) >= 4 && first.All(x => x.Text.Length > 3 && !reader.Read(x.Text).Any(p => p.Kind is not (WrittenKind.Kept or WrittenKind.Word)))
+        return first is not null && below.Sum(x => x.Count()) >= 4 && first.All(x => (x.Text.Length > 3 || SheetHeadings.IsCounted(x.Text)) && !reader.Read(x.Text).Any(p => p.Kind is not (WrittenKind.Kept or WrittenKind.Word)))
             && !first.Any(x => SheetWords.IsWeek(x.Text) || SheetWords.IsSection(x.Text) || SheetWords.IsHoliday(x.Text))
             && (first.Count > 2 ? below.Exists(x => x.Count() >= 4 && Share([.. x], reader.LooksLikePart) >= 0.8) : Share([.. below.SelectMany(x => x)], reader.LooksLikePart) >= 0.8) ? first : null;
     }
