@@ -12,7 +12,8 @@ public readonly record struct SentenceWord(string Key, LexiconWord? Word, Formed
 /// <summary>A sentence with what makes it fit today.</summary>
 /// <param name="Targets">Words in it that hold what is taught, each occurrence counted.</param>
 /// <param name="Late">Words in it that hold what was taught lately.</param>
-public readonly record struct GradedSentence(Sentence Sentence, int Targets, int Late);
+/// <param name="Large">Words in it that are larger than what is chosen by now.</param>
+public readonly record struct GradedSentence(Sentence Sentence, int Targets, int Late, int Large = 0);
 
 /// <summary>
 /// The sentences that one school draws on, graded by the same verdicts as words. A lesson asks of thousands of sentences:
@@ -112,19 +113,22 @@ public sealed class SchoolSentences
 
     /// <summary>Sentences of which every word can be read, and whose capitals and marks may be met, with how often they hold the target and what was taught lately.</summary>
     /// <param name="mayStand">What of the words that can be read may stand in one; null for all.</param>
-    public IReadOnlyList<GradedSentence> Readable(Judge judge, PractisedWords targets, PractisedWords late, Predicate<SentenceWord>? mayStand = null)
+    /// <param name="isLarge">What of them is larger than what is chosen by now; null for none.</param>
+    public IReadOnlyList<GradedSentence> Readable(
+        Judge judge, PractisedWords targets, PractisedWords late, Predicate<SentenceWord>? mayStand = null, Predicate<SentenceWord>? isLarge = null)
     {
         var found = FoundFor(judge);
         var graded = new List<GradedSentence>(found.Readable.Length);
-        var (isTarget, isLate, not) = (Among(targets, found.Legal), Among(late, found.Legal), new bool[_vocabulary.Count]);
-        for (var i = 0; mayStand is not null && i < found.Legal.Length; i++)
+        var (isTarget, isLate, not, large) = (Among(targets, found.Legal), Among(late, found.Legal), new bool[_vocabulary.Count], new bool[_vocabulary.Count]);
+        for (var i = 0; i < found.Legal.Length; i++)
         {
-            not[i] = found.Legal[i] && !mayStand(_vocabulary[i]);
+            not[i] = found.Legal[i] && mayStand?.Invoke(_vocabulary[i]) == false;
+            large[i] = found.Legal[i] && isLarge?.Invoke(_vocabulary[i]) == true;
         }
 
         for (var i = 0; i < found.Readable.Length; i++)
         {
-            var (held, lately, may) = (0, 0, found.Readable[i]);
+            var (held, lately, larger, may) = (0, 0, 0, found.Readable[i]);
             if (!may)
             {
                 continue;
@@ -134,12 +138,13 @@ public sealed class SchoolSentences
             {
                 held += isTarget[word] ? 1 : 0;
                 lately += isLate[word] ? 1 : 0;
+                larger += large[word] ? 1 : 0;
                 may &= !not[word];
             }
 
             if (may)
             {
-                graded.Add(new GradedSentence(All[i], held, lately));
+                graded.Add(new GradedSentence(All[i], held, lately, larger));
             }
         }
 

@@ -27,6 +27,6 @@ public sealed class SchoolStories
     }
 
     /// <summary>Stories of which every word can be read, with how often they hold the target and what was taught lately.</summary>
-    public IEnumerable<GradedStory> Readable(Judge judge, PractisedWords targets, PractisedWords late, Predicate<SentenceWord>? may = null) =>
-        _texts.Readable(judge, targets, late, may).Select(x => new GradedStory(_stories[x.Sentence], x.Targets, x.Late));
+    public IEnumerable<GradedStory> Readable(Judge judge, PractisedWords targets, PractisedWords late, Predicate<SentenceWord>? may = null, Predicate<SentenceWord>? isLarge = null) =>
+        _texts.Readable(judge, targets, late, may, isLarge).Select(x => new GradedStory(_stories[x.Sentence], x.Targets, x.Late, x.Large));
 }

@@ -10,4 +10,5 @@ public sealed record Story(string Title, Sentence Text, string Find, string Talk
 /// <summary>A story with what makes it fit today.</summary>
 /// <param name="Targets">Words in it that hold what is taught, each occurrence counted.</param>
 /// <param name="Late">Words in it that hold what was taught lately.</param>
-public readonly record struct GradedStory(Story Story, int Targets, int Late);
+/// <param name="Large">Words in it that are larger than what is chosen by now.</param>
+public readonly record struct GradedStory(Story Story, int Targets, int Late, int Large = 0);

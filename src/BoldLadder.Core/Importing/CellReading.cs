@@ -72,7 +72,7 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
                 continue;
             }
 
-            if (layout.DayColumns && (LessonWords.NamesDoing(text) || LessonWords.NamesAllSoFar(text)))
+            if ((layout.DayColumns || SheetWords.HeadsDay(layout.HeadingAt(cell.Column))) && (LessonWords.NamesDoing(text) || LessonWords.NamesAllSoFar(text)))
             {
                 at.Begin(made, source).Parts.Add(WrittenPart.Plain(WrittenKind.Lesson, text) with { Lesson = Ladders.RungKind.Consolidation });
             }
@@ -139,8 +139,9 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
     /// <summary>CVC words, or first letters, beside the letters themselves: what is done with these, and no rung beside theirs.</summary>
     public IReadOnlyList<SheetLayout.PlacedCell> ShapesAmong(IReadOnlyList<SheetLayout.PlacedCell> parts)
     {
-        var shapes = parts.Where(x => LessonWords.NamesShape(x.Text)
-            || (!layout.DayColumns && !layout.Turned && layout.HeadingAt(x.Column).Length > 0 && reader.Read(x.Text) is var read && (read.All(p => p.Kind == WrittenKind.Kept) || IsTalk(read, x.Text)))).ToList();
+        // On a day of its own (Friday: blend CVC words) it is the day's.
+        var shapes = parts.Where(x => !SheetWords.HeadsDay(layout.HeadingAt(x.Column)) && (LessonWords.NamesShape(x.Text)
+            || (!layout.DayColumns && !layout.Turned && layout.HeadingAt(x.Column).Length > 0 && reader.Read(x.Text) is var read && (read.All(p => p.Kind == WrittenKind.Kept) || IsTalk(read, x.Text))))).ToList();
         return parts.Except(shapes).Any(x => reader.LooksLikePart(x.Text) || LessonWords.LessonOf(x.Text) is not null) ? shapes : [];
     }
 

@@ -137,7 +137,7 @@ internal static class SettledColumns
     }
 
     // The words he and she are said of no letters.
-    internal static bool IsTalk(List<string> texts) => texts.Count > 3 && Share(texts, t => !SheetLines.Of(t).Any(SheetWords.LabelsTrickyWords) && t.Split(' ') is { Length: > 2 } all && all.Any(w => w.Length > 3 && w.All(char.IsAsciiLetter))) >= 0.4;
+    internal static bool IsTalk(List<string> texts) => texts.Count > 3 && Share(texts, t => !SheetLines.Of(t).Any(SheetWords.LabelsTrickyWords) && LessonWords.LessonOf(t) is null && !LessonWords.NamesDoing(t) && t.Split(' ') is { Length: > 2 } all && all.Any(w => w.Length > 3 && w.All(char.IsAsciiLetter))) >= 0.4;
 
     private static ColumnRole Settled(SheetColumn x, IReadOnlyList<SheetColumn> all, List<SheetColumn> parts, ColumnContents contents, SchoolWords words)
     {

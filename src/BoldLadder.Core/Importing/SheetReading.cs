@@ -175,7 +175,7 @@ internal sealed class SheetReading
                     made.AddRange(_cells.Of(cell, ColumnRole.Parts));
                     break;
                 case ColumnRole.TrickyWords:
-                    var tricky = TeachesNone(cell.Text) ? [] : CellReading.TrickyIn(cell.Text);
+                    var tricky = TeachesNone(cell.Text) || SheetWords.GoesOverAll(cell.Text, _layout.HeadingAt(cell.Column)) ? [] : CellReading.TrickyIn(cell.Text);
                     if (tricky.Count > 0)
                     {
                         var beside = OfItsLetters(cell.Column, begun) ?? (owner ??= _at.Begin(made));

@@ -52,7 +52,7 @@ internal static class ApplyPart
     private const double OwnFirst = 6;
 
     // A caption says less than a sentence; where hardly a sentence can be read it is welcome.
-    private const double CaptionsLast = 2;
+    private const double CaptionsLast = 2, LargeLast = 3;
 
     // Lessons back: a sentence with what they taught keeps it going, and is not below the class.
     internal const int Lately = 12;
@@ -264,12 +264,13 @@ internal static class ApplyPart
     }
 
     // What matters more outweighs all that matters less: written before, read before, too long or no more than two words, little of today's
-    // part, a caption or marks inside it while letters are new, not of the length.
+    // part, words too large, a caption or marks inside it while letters are new, not of the length.
     private static int Unfit(LessonBrief brief, GradedSentence x)
     {
         var unfit = (WrittenBefore * brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.WrittenKey)) + brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.Text);
         unfit = (unfit * 2) + (x.Sentence.Words.Count is < FewestToWrite or > MostToWrite ? 1 : 0);
         unfit = (unfit * 4) + 2 - Math.Clamp(x.Targets - (3 * x.Sentence.Repeated), -1, 2);
+        unfit = (unfit * 3) + Math.Min(2, x.Large);
         unfit = (unfit * 2) + (IsHardToWrite(brief, x.Sentence) ? 1 : 0);
         return (unfit * LongestSentence) + Math.Abs(x.Sentence.Words.Count - WordsToWrite);
     }
@@ -337,7 +338,7 @@ internal static class ApplyPart
         var lately = readable.Where(x => x.Targets + x.Late > 0).ToArray();
         GradedSentence[] all = lately.Length >= Enough ? lately : [.. readable];
         var worths = Array.ConvertAll(all, x => -((3 * Math.Min(3, Once(x.Targets, x.Sentence))) + (0.25 * Math.Min(8, x.Sentence.Words.Count)) + (0.7 * Math.Min(3, Once(x.Late, x.Sentence)))
-            - (4 * brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.Text)) + (x.Targets > 0 && brief.Stock.Own.Contains(x.Sentence.Text) ? OwnFirst : 0) - (char.IsAsciiLetterLower(x.Sentence.Text[0]) ? CaptionsLast : 0) + dice.Next()));
+            - (4 * brief.Standing.TimesRead.GetValueOrDefault(x.Sentence.Text)) + (x.Targets > 0 && brief.Stock.Own.Contains(x.Sentence.Text) ? OwnFirst : 0) - (char.IsAsciiLetterLower(x.Sentence.Text[0]) ? CaptionsLast : 0) - (LargeLast * x.Large) + dice.Next()));
         Array.Sort(worths, all);
         return all;
     }

@@ -78,8 +78,8 @@ public sealed class LessonBrief
         // One of the sounds to come is in front each day, and is asked for as that of a new rung is.
         Rung = BeforeLadder && Targets.Count > 0 ? new Rung { Id = rung?.Id ?? "", Adds = [Targets[day.DayNumber % Targets.Count]] } : rung;
         Pieces = own?.Kind == ShapeKind ? own : conventions.ShapeOf(ShapeKind);
-        _sentences = new Lazy<IReadOnlyList<GradedSentence>>(() => stock.Sentences.Readable(Judge, TargetWords(), LateWords(ApplyPart.Lately), MayStand));
-        _stories = new Lazy<IReadOnlyList<GradedStory>>(() => [.. stock.Stories.Readable(Judge, TargetWords(), LateWords(ApplyPart.Lately), MayStand)]);
+        _sentences = new Lazy<IReadOnlyList<GradedSentence>>(() => stock.Sentences.Readable(Judge, TargetWords(), LateWords(ApplyPart.Lately), MayStand, IsLarge));
+        _stories = new Lazy<IReadOnlyList<GradedStory>>(() => [.. stock.Stories.Readable(Judge, TargetWords(), LateWords(ApplyPart.Lately), MayStand, IsLarge)]);
         _asked = new Lazy<ReadingBrief>(() =>
         {
             var late = standing.Clock.Due(day).Where(x => x.Item.Track == RevisitTrack.Card && (x.Shaky || x.Overdue > 0)).Select(x => x.Item.Key).ToHashSet();
@@ -254,6 +254,14 @@ public sealed class LessonBrief
     /// </summary>
     public bool MayStand(SentenceWord word) => _isAtLongerWords || !word.MayBeWeak || word.Word is not { } known || Judge.Taught.TrickyWords.Contains(word.Key) || FunctionWords.Has(word.Key)
         || Judge.IsReadStrictly(known);
+
+    /// <summary>
+    /// A word of a text that is larger than what is chosen by now: more consonants together or more beats than the section
+    /// has come to, where no rung says when they may be read (<i>Drop the drum!</i> among words like cat). <i>And</i>, <i>ant</i> and what
+    /// is read at sight are not.
+    /// </summary>
+    internal bool IsLarge(SentenceWord word) => word.Word is { } known && !Judge.Taught.TrickyWords.Contains(word.Key) && Stock.Rules.Rows is var rows && rows.RowsOf(known.Rank) is var (first, end)
+        && end > first && rows.ShapeOf(first) is var shape && shape.Boxes > WordShape.First.Boxes && (shape.Together > Shape.Together || shape.Syllables > Shape.Syllables);
 
     /// <summary>The words of a text that practise what is taught.</summary>
     internal PractisedWords Practises(IEnumerable<Teachable> things) => PractisedWords.Of(Stock, Judge, things);

@@ -21,7 +21,7 @@ public sealed record LessonInputs(
     string Ladder, string Accent, string Conventions, string Year, int Words, long LogPosition, string Ahead, string Data, ulong Seed, string Room = "")
 {
     // Grows when the composer would make another lesson of the same inputs.
-    private const int Composer = 38;
+    private const int Composer = 39;
 
     /// <summary>The inputs as 32 hexadecimal digits, the same on every machine.</summary>
     public string Fingerprint

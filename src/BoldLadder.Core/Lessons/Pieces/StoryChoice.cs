@@ -26,6 +26,9 @@ internal static class StoryChoice
     // Read again is wanted on purpose; a third time in two weeks nobody asks what happens next.
     private const int LessonsOfTwoWeeks = 10, MostInTwoWeeks = 2;
 
+    // Words like drum among words like cat: one or two are helped with, and better none.
+    private const int MostLarge = 2, LargeLast = 2;
+
     /// <summary>The stories for today, the best first; none where none is for today. With nothing new, one about something else is better than one worn out.</summary>
     public static IReadOnlyList<GradedStory> Ranked(LessonBrief brief, Dice dice)
     {
@@ -33,11 +36,11 @@ internal static class StoryChoice
         var learning = brief.Stock.Stories.Counting(PractisedWords.Named(shaky));
         var parts = PartsOf(brief);
         var lately = brief.Standing.Lessons.TakeLast(LessonsOfTwoWeeks).SelectMany(x => x.Read).CountBy(x => x).ToDictionary();
-        var readable = brief.Stories.Where(x => lately.GetValueOrDefault(StoryBank.LogKey(x.Story.Title)) < MostInTwoWeeks).ToList();
+        var readable = brief.Stories.Where(x => lately.GetValueOrDefault(StoryBank.LogKey(x.Story.Title)) < MostInTwoWeeks && x.Large <= MostLarge).ToList();
         var today = readable.Where(x => x.Targets >= FewestTargets).ToList();
         return [.. (today.Count == 0 && brief.Kind is LessonKind.Review or LessonKind.Check ? readable : today)
             .Select(x => (x, Worth: (2 * Math.Min(5, x.Targets)) + (0.5 * Math.Min(6, x.Late)) + (0.5 * Math.Min(3, learning(x.Story)))
-                - (7 * brief.Standing.TimesRead.GetValueOrDefault(StoryBank.LogKey(x.Story.Title))) + dice.Next()))
+                - (LargeLast * x.Large) - (7 * brief.Standing.TimesRead.GetValueOrDefault(StoryBank.LogKey(x.Story.Title))) + dice.Next()))
             .OrderByDescending(x => x.Worth)
             .Select((x, at) => (x.x, Worth: at < Looked ? x.Worth + (EachPart * parts.Count(words => words(x.x.Story) > 0)) : x.Worth))
             .OrderByDescending(x => x.Worth).Select(x => x.x)];
