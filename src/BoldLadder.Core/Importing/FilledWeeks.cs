@@ -1,6 +1,5 @@
 using System.Globalization;
 using System.Text.RegularExpressions;
-using BoldLadder.Core.Calendar;
 using BoldLadder.Core.Ladders;
 
 namespace BoldLadder.Core.Importing;
@@ -19,24 +18,23 @@ internal static class FilledWeeks
     public static bool AreOfWeeks(IReadOnlyList<DateOnly> dates) => dates.Zip(dates.Skip(1)).All(x => x.Second.DayNumber - x.First.DayNumber >= DaysApart);
 
     /// <summary>The rungs with their days, and whether any was given more than its own.</summary>
-    public static (IReadOnlyList<PlacedRung> Rungs, bool Filled) Of(IReadOnlyList<PlacedRung> rungs)
+    /// <param name="newDays">Days of a week that bring something new.</param>
+    public static (IReadOnlyList<PlacedRung> Rungs, bool Filled) Of(IReadOnlyList<PlacedRung> rungs, int newDays)
     {
         var weeks = ByWeek(rungs);
-        var first = weeks.FindIndex(x => x.Rungs.Exists(r => r.Imported.Rung.AddsParts));
-        var beginners = KnownBefore.BeginsWithLetters(rungs.SelectMany(x => x.Imported.Rung.Correspondences));
         // A sheet of days says itself how long each takes, and one with a few weeks named says nothing of the others.
         if (rungs.Any(x => x.IsDay) || weeks.Count < FewestWeeks || weeks.Sum(x => x.Named ? x.Rungs.Count : 0) * 10 < rungs.Count * 9)
         {
             return (rungs, false);
         }
 
-        var filled = weeks.SelectMany((x, i) => x.Named && x.Rungs.TrueForAll(r => r.Imported.Rung.Days == 1) ? Filled(x.Rungs, x.Weeks, beginners && i == first) : x.Rungs).ToList();
+        var first = KnownBefore.BeginsWithLetters(rungs.SelectMany(x => x.Imported.Rung.Correspondences)) ? weeks.FindIndex(x => x.Rungs.Exists(r => r.Imported.Rung.AddsParts)) : -1;
+        var filled = weeks.SelectMany((x, i) => x.Named && x.Rungs.TrueForAll(r => r.Imported.Rung.Days == 1) ? Filled(x.Rungs, x.Weeks * newDays, i == first) : x.Rungs).ToList();
         return (filled, filled.Any(x => x.Imported.Rung.Days > 1));
     }
 
-    private static List<PlacedRung> Filled(List<PlacedRung> rungs, int weeks, bool isFirst)
+    private static List<PlacedRung> Filled(List<PlacedRung> rungs, int days, bool isFirst)
     {
-        var days = weeks * WeeklyPattern.Usual.NewDays;
         // With the first letter alone there is nothing to read: the days are better had once there are two.
         var each = isFirst ? 1 : Math.Max(1, days / rungs.Count);
         var last = rungs.FindLastIndex(x => x.Imported.Rung.AddsParts);

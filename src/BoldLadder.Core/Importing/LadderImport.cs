@@ -1,3 +1,4 @@
+using BoldLadder.Core.Calendar;
 using BoldLadder.Core.Ladders;
 using BoldLadder.Core.Sounds;
 using BoldLadder.Core.Words;
@@ -11,6 +12,9 @@ namespace BoldLadder.Core.Importing;
 public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, SpellingShares shares)
 {
     private readonly PartReader _reader = new(table, words);
+
+    /// <summary>Days of a school's week that bring something new: what the rungs of a week in a sheet share.</summary>
+    public int NewDays { get; init; } = WeeklyPattern.Usual.NewDays;
 
     private RungMaking Making => field ??= new RungMaking(table, words, shares, _reader);
 
@@ -35,7 +39,7 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
         left.AddRange(reading.LeftOut);
         var state = new Settling(answers, left, HasSmallLetters(reading.Rungs));
         var (ordered, moved) = SheetOrder.Of(reading.Rungs);
-        var (rungs, filled) = FilledWeeks.Of([.. TaughtTogether.Of(ordered).SelectMany(x => Making.Of(x, state))]);
+        var (rungs, filled) = FilledWeeks.Of([.. TaughtTogether.Of(ordered).SelectMany(x => Making.Of(x, state))], NewDays);
         var sections = ImportedSections.Of(rungs);
         var name = title.Length > 0 ? title : reading.Title.Length > 0 ? reading.Title : layout.Columns is [{ Heading.Length: > 8 } only] ? only.Heading : SheetTitle.Unnamed(sheet.Name) ? "Our order" : sheet.Name;
         string? problem = null;

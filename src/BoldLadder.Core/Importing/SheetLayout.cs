@@ -63,7 +63,10 @@ public sealed class SheetLayout
     internal bool IsAboveAll(PlacedCell cell) => HeaderRows.Count > 0 && cell.Row < HeaderRows.Min();
 
     /// <summary>The dates of a column stand a week apart, or further: each is that of a week.</summary>
-    internal bool IsOfWeeks(int column) => Rows.SelectMany(x => x).Where(x => x.Column == column).Select(x => Dates.In(x.Text)).OfType<DateOnly>().Distinct().ToList() is { Count: >= FilledWeeks.FewestWeeks } dates && FilledWeeks.AreOfWeeks(dates);
+    internal bool IsOfWeeks(int column) => OfWeeks.Contains(column);
+
+    private HashSet<int> OfWeeks => field ??= [.. Rows.SelectMany(x => x).GroupBy(x => x.Column)
+        .Where(x => x.Select(c => Dates.In(c.Text)).OfType<DateOnly>().Distinct().ToList() is { Count: >= FilledWeeks.FewestWeeks } dates && FilledWeeks.AreOfWeeks(dates)).Select(x => x.Key)];
 
     internal string HeadingAt(int column) => Columns.FirstOrDefault(x => x.Column == column)?.Heading ?? "";
 

@@ -87,10 +87,12 @@ internal static class SheetWords
     public static bool IsNothing(string text) => text.Trim().ToLowerInvariant() is "-" or "–" or "—" or "--" or "n/a" or "none" or "nothing" or "nil" or "." or "...";
 
     /// <summary>True for what names, under a heading of sounds, all that were taught: there <i>all</i> is no word.</summary>
-    public static bool NamesAll(string text, string heading) => text.Trim().ToLowerInvariant() is "all" or "everything" && heading.Contains("sound", StringComparison.OrdinalIgnoreCase);
+    public static bool NamesAll(string text, string heading) => IsAll(text) && heading.Contains("sound", StringComparison.OrdinalIgnoreCase);
+
+    private static bool IsAll(string text) => text.Trim().ToLowerInvariant() is "all" or "everything";
 
     /// <summary>True for <i>all</i> under <i>tricky words to review</i>: no word to be learnt.</summary>
-    public static bool GoesOverAll(string text, string heading) => text.Trim().ToLowerInvariant() is "all" or "everything" && LessonWords.LessonOf(heading) == Ladders.RungKind.Consolidation;
+    public static bool GoesOverAll(string text, string heading) => IsAll(text) && LessonWords.LessonOf(heading) == Ladders.RungKind.Consolidation;
 
     /// <summary>The words that a class is to read: <i>read the, I</i>; empty for anything else.</summary>
     public static IReadOnlyList<string> WordsToRead(string text) => ToRead.Match(text) is { Success: true } match ? PartReader.WordsIn(match.Groups["rest"].Value) : [];

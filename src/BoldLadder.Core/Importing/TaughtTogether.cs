@@ -17,9 +17,7 @@ internal static class TaughtTogether
                 && last.Parts.All(x => (x.Words.Count == 0 && x.Sounds.Count == 0) || !SoundChoice.HasPair(x.Letters)) && rung.Sound == last.Sound && (rung.Words.Count == 0 || rung.Words.SequenceEqual(last.Words)) && last.Days < 20)
             {
                 last.Days++;
-                last.Sources.AddRange(rung.Sources);
-                last.Tricky.AddRange(rung.Tricky);
-                last.Notes.AddRange(rung.Notes);
+                Join(last, rung);
                 continue;
             }
 
@@ -27,6 +25,13 @@ internal static class TaughtTogether
         }
 
         return made;
+    }
+
+    private static void Join(WrittenRung rung, WrittenRung again)
+    {
+        rung.Sources.AddRange(again.Sources);
+        rung.Tricky.AddRange(again.Tricky);
+        rung.Notes.AddRange(again.Notes);
     }
 
     private static bool IsOfSameRow(WrittenRung x, WrittenRung again) => x.Section == again.Section && x.Week == again.Week && x.Date == again.Date && x.CellLetters.SequenceEqual(again.CellLetters)
@@ -44,9 +49,7 @@ internal static class TaughtTogether
             // Focus: p, i | Teach: p, i, of one week: each was made a rung of its own by the first of the two.
             if (rung.CellLetters.Count > 1 && rung.Sources.Count > 0 && made.TakeLast(2 * rung.CellLetters.Count).LastOrDefault(x => IsOfSameRow(x, rung)) is { } first)
             {
-                first.Sources.AddRange(rung.Sources);
-                first.Tricky.AddRange(rung.Tricky);
-                first.Notes.AddRange(rung.Notes);
+                Join(first, rung);
                 continue;
             }
 

@@ -261,7 +261,7 @@ public sealed class LessonBrief
     /// is read at sight are not.
     /// </summary>
     internal bool IsLarge(SentenceWord word) => word.Word is { } known && !Judge.Taught.TrickyWords.Contains(word.Key) && Stock.Rules.Rows is var rows && rows.RowsOf(known.Rank) is var (first, end)
-        && end > first && rows.ShapeOf(first) is var shape && shape.Boxes > WordShape.First.Boxes && (shape.Together > Shape.Together || shape.Syllables > Shape.Syllables);
+        && end > first && rows.ShapeOf(first).Boxes > WordShape.First.Boxes && !rows.Fits(first, Shape with { Boxes = int.MaxValue });
 
     /// <summary>The words of a text that practise what is taught.</summary>
     internal PractisedWords Practises(IEnumerable<Teachable> things) => PractisedWords.Of(Stock, Judge, things);

@@ -65,7 +65,7 @@ public static class ImportRoutes
 
         var memory = ImportsDocument.Read(await db.Schools.AsNoTracking().Where(x => x.Id == scope.School).Select(x => x.Imports).SingleAsync(cancel));
         var shares = books.For(school.Accent);
-        var import = new LadderImport(shipped.Correspondences, new SchoolWords(shipped.Lexicon, school.Accent, school.OwnWords), shares);
+        var import = new LadderImport(shipped.Correspondences, new SchoolWords(shipped.Lexicon, school.Accent, school.OwnWords), shares) { NewDays = school.Year.Pattern.NewDays };
         var at = request.Sheet ?? import.Likeliest(sheets);
         if (at < 0 || at >= sheets.Count)
         {

@@ -52,6 +52,17 @@ public class LadderImportTests
         Assert.Equal(last, read.TaughtUpTo(DateOnly.Parse(today, System.Globalization.CultureInfo.InvariantCulture))!.Label);
     }
 
+    [Theory]
+    [InlineData(5, "1 4 2 3")]
+    [InlineData(3, "1 2 1 2")]
+    public void A_week_has_as_many_new_days_as_the_school_gives_it(int newDays, string days)
+    {
+        var import = new LadderImport(Imports.Table, Imports.Words, new SpellingShares(Imports.Words, Imports.Table)) { NewDays = newDays };
+        var sheet = Sheet.Of("Plan", [["Week 1", "n, i"], ["Week 2", "t, a"], ["Week 3", "m"]]);
+        var read = import.Read([sheet], 0, new Dictionary<int, ColumnRole>(), new Dictionary<string, string>());
+        Assert.Equal(days, string.Join(' ', read.Rungs.Take(4).Select(x => x.Rung.Days)));
+    }
+
     [Fact]
     public void A_sheet_says_whether_its_weeks_were_filled()
     {
