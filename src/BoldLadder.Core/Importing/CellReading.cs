@@ -41,6 +41,7 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
                 if (SheetWords.IsWeek(label))
                 {
                     at.OwnWeek = at.Week = label;
+                    at.Date = layout.Dates.In(label, ColumnRole.Week) ?? at.Date;
                 }
                 else if (SheetHeadings.RoleOf(label) is { } named and not (ColumnRole.Day or ColumnRole.Week or ColumnRole.Section or ColumnRole.Date))
                 {
@@ -151,7 +152,7 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
             || parts.Where(x => x.Kind == WrittenKind.Word).All(x => x.Letters.Length > 3 && !reader.IsLearntByHeart(x.Letters)));
 
     /// <summary>True for days on which nothing is taught; <i>September weekend / c</i> has its c.</summary>
-    public bool IsOff(string text) => SheetWords.IsHoliday(text) && !reader.LooksLikePart(SheetLines.WithoutDaysOff(text));
+    public bool IsOff(string text) => SheetWords.IsHoliday(text) && !SheetLines.EndsInDayOff(text) && !reader.LooksLikePart(SheetLines.WithoutDaysOff(text));
 
     private bool IsDayOff(string text) =>
         IsOff(text) && !reader.Read(text).Any(x => x.Kind is WrittenKind.Grapheme or WrittenKind.Ending or WrittenKind.WordEnd or WrittenKind.Cluster or WrittenKind.Structure);
@@ -184,9 +185,9 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
             return;
         }
 
-        var apart = graphemes.Count == parts.Count(x => x.Kind is not WrittenKind.Word) && ((at.OwnWeek.Length > 0 && !at.DayGiven && !layout.DayColumns && graphemes.Count > 1) || (graphemes.Count >= EachItsOwn && !graphemes.TrueForAll(IsTwice)));
+        var apart = graphemes.Count == parts.Count(x => x.Kind is not WrittenKind.Word) && ((IsLonger() && graphemes.Count > 1) || !AreOne(graphemes));
         WrittenRung? rung = null;
-        foreach (var part in parts)
+        foreach (var (part, i) in parts.Select((x, i) => (x, i)))
         {
             if (part.Kind == WrittenKind.Word)
             {
@@ -195,11 +196,20 @@ internal sealed class CellReading(SheetLayout layout, PartReader reader, SheetPo
                 continue;
             }
 
-            rung = rung is null || (apart && !part.Joined && rung.Parts.Count > 0) ? at.Begin(made, source) : rung;
+            rung = rung is null || (apart && !(part.Joined && AreOne(RunAt(parts, i))) && rung.Parts.Count > 0) ? at.Begin(made, source) : rung;
             rung.Parts.Add(part);
             rung.CellLetters = [.. graphemes.Select(x => x.Letters)];
         }
     }
+
+    // With a stroke between each: ss/ll/ff are one thing, s/m/o/t are four.
+    private static List<WrittenPart> RunAt(IReadOnlyList<WrittenPart> parts, int at) =>
+        [.. parts.Take(at + 1).Reverse().TakeWhile((_, i) => i == 0 || parts[at - i + 1].Joined), .. parts.Skip(at + 1).TakeWhile(x => x.Joined)];
+
+    private static bool AreOne(List<WrittenPart> run) => run.Count < EachItsOwn || run.TrueForAll(IsTwice);
+
+    // What stands here is of a week, or of a half-term, and not of a day.
+    private bool IsLonger() => !at.DayGiven && !layout.DayColumns && (at.OwnWeek.Length > 0 || (at.Week.Length == 0 && at.Date is null && TermLength.Names(at.Section)));
 
     // Letters that come in twos at the end of a word are one thing to learn, however many they are.
     private static bool IsTwice(WrittenPart x) => x.Letters is [var first, var second] && first == second && !TokenReader.IsVowel(first);

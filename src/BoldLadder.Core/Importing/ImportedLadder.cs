@@ -61,11 +61,11 @@ public sealed record LeftOut(Source Source, LeftOutReason Reason);
 /// <param name="Ladder">The ladder as far as it is settled; null while there is no rung.</param>
 /// <param name="Rungs">Its rungs, in order, with those that wait for an answer.</param>
 /// <param name="Moved">The rungs stand in the order of the weeks, dates or half-terms beside them, which is not the order of the rows.</param>
-/// <param name="Filled">The sheet goes by weeks, and the rungs of a week take the days of new learning in it between them.</param>
+/// <param name="Filled">What the days of its rungs follow, where the sheet goes by weeks or terms.</param>
 /// <param name="Kept">Cells kept as the note of a rung since a rung can't hold them as a part.</param>
 public sealed record ImportedLadder(
     string Name, string Sheet, Ladder? Ladder, IReadOnlyList<ImportedRung> Rungs, IReadOnlyList<Doubt> Doubts, IReadOnlyList<LeftOut> LeftOut, IReadOnlyList<Source> Kept,
-    IReadOnlyList<SheetColumn> Columns, string Signature, string? Problem, bool Moved, bool Filled)
+    IReadOnlyList<SheetColumn> Columns, string Signature, string? Problem, bool Moved, FilledBy Filled)
 {
     /// <summary>The last rung whose days in the sheet are all before today; null when it gives none.</summary>
     public Rung? TaughtUpTo(DateOnly today) => Rungs.LastOrDefault(x => x.Date is { } first && WeekdaysOn(first, x.Rung.Days - 1) < today)?.Rung;

@@ -16,6 +16,9 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
     /// <summary>Days of a school's week that bring something new: what the rungs of a week in a sheet share.</summary>
     public int NewDays { get; init; } = WeeklyPattern.Usual.NewDays;
 
+    /// <summary>The first day of the school's year: the dates of a sheet that leaves their year out lie in it. Null when there is none.</summary>
+    public DateOnly? YearBegins { get; init; }
+
     private RungMaking Making => field ??= new RungMaking(table, words, shares, _reader);
 
     /// <summary>The sheet most likely to hold the order: the one with the most cells that are parts.</summary>
@@ -34,12 +37,12 @@ public sealed class LadderImport(CorrespondenceTable table, SchoolWords words, S
         left.AddRange(sheet.Cells.Where(x => x.Hidden || x.Struck).Select(x => new LeftOut(new Source(sheet.Name, x.Address, x.Text), x.Struck ? LeftOutReason.Struck : LeftOutReason.Hidden)));
         left.AddRange(sheet.Cells.Where(x => NoValue(x.Text)).Select(x => new LeftOut(new Source(sheet.Name, x.Address, x.Text), LeftOutReason.NoValue)));
         var (title, cells) = SheetTitle.Of(sheet.Name, SheetDirection.CalledByWeek(SheetDirection.CalledByTerm(SheetInitials.Told(SheetDirection.WithoutBeside(sheet.Name, SheetTalk.Without(sheet.Name, DayBlocks.Stacked(SheetMarks.Told(PlainCells.Of(Seen(sheet)))), _reader, left), left)))), _reader, left);
-        var layout = SheetLayout.Of(sheet.Name, RowLabels.Settled(sheet.Name, Tracker.WithoutTicks(sheet.Name, Tracker.Top(sheet.Name, cells, _reader, left), _reader, left), left), _reader, words, told);
+        var layout = SheetLayout.Of(sheet.Name, RowLabels.Settled(sheet.Name, Tracker.WithoutTicks(sheet.Name, Tracker.Top(sheet.Name, cells, _reader, left), _reader, left), left), _reader, words, told, YearBegins);
         var reading = SheetReading.Of(layout, _reader, words);
         left.AddRange(reading.LeftOut);
         var state = new Settling(answers, left, HasSmallLetters(reading.Rungs));
         var (ordered, moved) = SheetOrder.Of(reading.Rungs);
-        var (rungs, filled) = FilledWeeks.Of([.. TaughtTogether.Of(ordered).SelectMany(x => Making.Of(x, state))], NewDays);
+        var (rungs, filled) = FilledDays.Of([.. TaughtTogether.Of(ordered).SelectMany(x => Making.Of(x, state))], NewDays);
         var sections = ImportedSections.Of(rungs);
         var name = title.Length > 0 ? title : reading.Title.Length > 0 ? reading.Title : layout.Columns is [{ Heading.Length: > 8 } only] ? only.Heading : SheetTitle.Unnamed(sheet.Name) ? "Our order" : sheet.Name;
         string? problem = null;

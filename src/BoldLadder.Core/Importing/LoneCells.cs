@@ -19,7 +19,7 @@ internal sealed class LoneCells(SheetLayout layout, PartReader reader, SchoolWor
     public bool Takes(SheetLayout.PlacedCell cell)
     {
         var text = cell.Text.Trim();
-        if (SheetWords.IsHoliday(text) && !SheetLines.HasDays(text) && !Teaches(text))
+        if (SheetWords.IsHoliday(text) && !SheetLines.HasDays(text) && !SheetLines.EndsInDayOff(text) && !Teaches(text))
         {
             sheet.Leave(cell, LeftOutReason.Holiday);
             return true;

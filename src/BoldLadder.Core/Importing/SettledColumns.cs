@@ -18,8 +18,8 @@ internal static class SettledColumns
 
         columns = Promoted(columns, contents);
 
-        // No. 1, 2, 3 beside a week in each row counts the rows, and gives none of them a day.
-        columns = Taken(columns, ColumnRole.LeftOut, x => x.Role == ColumnRole.Day && SheetHeadings.CountsRows(x.Heading) && columns.Any(y => y.Role is ColumnRole.Week or ColumnRole.Section && WeeksOf(y, columns, contents) is { Count: > 2 } weeks && weeks.Distinct().Count() == weeks.Count && weeks.Count * 2 > contents.TextsOf(x).Count));
+        // No. 1, 2, 3 beside a week in each row, or a half-term, counts the rows, and gives none of them a day.
+        columns = Taken(columns, ColumnRole.LeftOut, x => x.Role == ColumnRole.Day && SheetHeadings.CountsRows(x.Heading) && columns.Any(y => IsWeekOfEachRow(y, x, columns, contents) || (y.Role == ColumnRole.Section && contents.TextsOf(y) is { Count: > 1 } terms && terms.TrueForAll(TermLength.Names))));
 
         // Where letters stand in one column, a column in which there is nothing to read holds none, whatever it is called: blending focus.
         columns = Taken(columns, ColumnRole.Notes, x => IsPart(x) && contents.TextsOf(x) is { Count: > 2 } texts && Share(texts, t => contents.Reader.Read(t).All(p => p.Kind == WrittenKind.Kept)) >= 0.5
@@ -85,6 +85,9 @@ internal static class SettledColumns
         var parts = Taught();
         return [.. columns.Select(x => x.Told ? x : x with { Role = Settled(x, columns, parts, contents, words) })];
     }
+
+    private static bool IsWeekOfEachRow(SheetColumn x, SheetColumn numbers, IReadOnlyList<SheetColumn> columns, ColumnContents contents) => x.Role is ColumnRole.Week or ColumnRole.Section
+        && WeeksOf(x, columns, contents) is { Count: > 2 } weeks && weeks.Distinct().Count() == weeks.Count && weeks.Count * 2 > contents.TextsOf(numbers).Count;
 
     // Each with the term that it stands in, where weeks are counted anew in each.
     private static List<(string Term, string Week)> WeeksOf(SheetColumn weeks, IReadOnlyList<SheetColumn> columns, ColumnContents contents)

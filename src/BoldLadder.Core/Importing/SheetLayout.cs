@@ -66,7 +66,7 @@ public sealed class SheetLayout
     internal bool IsOfWeeks(int column) => OfWeeks.Contains(column);
 
     private HashSet<int> OfWeeks => field ??= [.. Rows.SelectMany(x => x).GroupBy(x => x.Column)
-        .Where(x => x.Select(c => Dates.In(c.Text)).OfType<DateOnly>().Distinct().ToList() is { Count: >= FilledWeeks.FewestWeeks } dates && FilledWeeks.AreOfWeeks(dates)).Select(x => x.Key)];
+        .Where(x => x.Select(c => Dates.In(c.Text, RoleAt(x.Key))).OfType<DateOnly>().Distinct().ToList() is { Count: >= FilledDays.FewestWeeks } dates && FilledDays.AreOfWeeks(dates)).Select(x => x.Key)];
 
     internal string HeadingAt(int column) => Columns.FirstOrDefault(x => x.Column == column)?.Heading ?? "";
 
@@ -74,7 +74,8 @@ public sealed class SheetLayout
 
     /// <param name="cells">What is seen of the sheet.</param>
     /// <param name="told">Roles that a person gave, by column.</param>
-    public static SheetLayout Of(string sheet, IReadOnlyList<SheetCell> cells, PartReader reader, SchoolWords words, IReadOnlyDictionary<int, ColumnRole> told)
+    /// <param name="yearBegins">The first day of the school's year, in which days without a year lie.</param>
+    public static SheetLayout Of(string sheet, IReadOnlyList<SheetCell> cells, PartReader reader, SchoolWords words, IReadOnlyDictionary<int, ColumnRole> told, DateOnly? yearBegins)
     {
         var lists = SheetDirection.ListsAcross(cells, reader);
         var turned = lists || (SheetDirection.WeeksAcross(cells) && Repeated([.. cells.Select(x => new PlacedCell(x.Row, x.Column, x))]) is null);
@@ -105,7 +106,7 @@ public sealed class SheetLayout
 
         var contents = new ColumnContents(placed, headers, reader);
         var settled = SettledColumns.Of(columns, contents, words);
-        return new SheetLayout(sheet, rows, [.. settled.Select(x => x with { Choices = ColumnDoubts.Of(x, settled, contents, words) })], turned, days, headers, SheetDates.Of(cells, words)) { SoundsAcross = sounds, WeeksAcross = weeks, Titles = [.. titles.Select(x => new PlacedCell(x.Row, x.Column, x))] };
+        return new SheetLayout(sheet, rows, [.. settled.Select(x => x with { Choices = ColumnDoubts.Of(x, settled, contents, words) })], turned, days, headers, SheetDates.Of(cells, words, yearBegins)) { SoundsAcross = sounds, WeeksAcross = weeks, Titles = [.. titles.Select(x => new PlacedCell(x.Row, x.Column, x))] };
     }
 
     // "Tricky words" over "Read | Spell": both are of tricky words.
@@ -288,7 +289,7 @@ public sealed class SheetLayout
             : Mostly(texts, x => SheetWords.LabelsTrickyWords(x.Split('\n')[0])) ? ColumnRole.TrickyWords
             // c, k; recap; assess: parts, and days that go over them.
             : texts.Any(reader.LooksLikePart) && texts.All(x => reader.LooksLikePart(x) || SheetWords.IsWeek(x) || (x.Length <= ShortLesson && LessonWords.LessonOf(x) is not null)) ? ColumnRole.Parts
-            : Share(texts, x => x.Split('\n').Any(line => line.Trim().Length > 0 && reader.LooksLikePart(line))) >= 0.4 ? ColumnRole.Parts
+            : Share(texts, x => SheetLines.Of(x).Any(reader.LooksLikePart)) >= 0.4 ? ColumnRole.Parts
             // The I to no; he she we me.
             : texts.All(x => !x.Contains(',', StringComparison.Ordinal) && reader.Read(x).Count > 2 && reader.AreLearntByHeart(x)) ? ColumnRole.TrickyWords
             : Mostly(texts, IsPhrase) || Share(texts, x => IsTalk(x, words)) >= 0.5 ? ColumnRole.Notes

@@ -50,7 +50,7 @@ internal static class SheetLines
     private static readonly Regex GoneOverAfter = new(@"^(?<new>.*\b(?:introduce|teach|meet)\s+[^\s,:()][^:()]*?(?=[,;+&\s])|(?:[^:()]*[\s:,])?[a-z]{1,3}(?=\s*[,;+&]))\s*[,;+&]?\s+(?:and\s+)?(?:" + Again + @")\s+(?<old>[^:()]+)$", Any);
 
     // "Revise, then d", "recap o, n then new: t": what is new comes behind.
-    private static readonly Regex GoneOverFirst = new(@"(?<=^\s*(?:[^:]{1,30}:\s*)?)(?:" + Again + @")\b\s*(?<old>[^:()]*?)\s*[,;]?\s*(?:and\s+)?\bthen\s+(?:(?:new|teach|introduce|meet|the)\b\s*(?:sounds?\b|letters?\b)?\s*:?\s*)*(?<new>[a-z]{1,3}(?:\s*(?:,|&|\band\b)\s*[a-z]{1,3})*)\s*$", Any);
+    private static readonly Regex GoneOverFirst = new(@"(?<=^\s*(?:[^:]{1,30}:\s*)?)(?:(?:quick|short|brief)\s+)?(?:" + Again + @")\b\s*(?<old>[^:()]*?)\s*[,;]?\s*(?:and\s+)?\bthen\s+(?:(?:new|teach|introduce|meet|the)\b\s*(?:sounds?\b|letters?\b)?\s*:?\s*)*(?<new>[a-z]{1,3}(?:\s*(?:,|&|\band\b)\s*[a-z]{1,3})*)\s*$", Any);
 
     // "Teach ck, ea (bread); revisit n, g".
     private static readonly Regex GoneOverBehind = new(@"(?<=^\s*(?:introduce|teach|meet|new)\s[^;:]+);\s*(?:" + Again + @")\s(?<old>[^:;()]+)$", Any);
@@ -95,6 +95,9 @@ internal static class SheetLines
         var left = pieces.Where(x => !(SheetWords.IsHoliday(x) && x.Trim().Contains(' ', StringComparison.Ordinal) && !x.Contains(':', StringComparison.Ordinal) && !Teaches.IsMatch(x))).ToList();
         return pieces.Length < 2 || left.Count == pieces.Length ? text : string.Concat(left).Trim(' ', ';', ',', '-', '–', '/');
     }
+
+    /// <summary>True for a day of going over or a check, and days off behind it: <i>assessment week, half term to follow</i>.</summary>
+    public static bool EndsInDayOff(string text) => WithoutDaysOff(text) is var rest && rest.Length < text.Length && text.StartsWith(rest, StringComparison.Ordinal) && LessonWords.LessonOf(rest) is not null;
 
     // After Christmas we teach u.
     private static readonly Regex Teaches = new(@"\b(?:teach|learn|meet|introduce|start|begin)\b", Any);

@@ -78,8 +78,9 @@ internal sealed class SheetPosition
             if (SheetWords.IsWeek(cell.Text) || (role == ColumnRole.Week && SheetWords.IsOrdinal(cell.Text)))
             {
                 OwnWeek = Week = SheetWords.IsWeek(cell.Text) ? cell.Text.Trim() : $"Week {cell.Text.Trim()}";
+                Date = layout.Dates.In(cell.Text, role) ?? Date;
             }
-            else if (layout.Dates.In(cell.Text) is { } date && role is ColumnRole.Date or ColumnRole.Week or ColumnRole.Day)
+            else if (role is ColumnRole.Date or ColumnRole.Week or ColumnRole.Day && layout.Dates.In(cell.Text, role) is { } date)
             {
                 Date = date;
                 OwnWeek = role == ColumnRole.Week || layout.IsOfWeeks(cell.Column) ? cell.Text : OwnWeek;

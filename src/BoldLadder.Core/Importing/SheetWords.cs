@@ -65,7 +65,7 @@ internal static class SheetWords
         || (Event.IsMatch(text) && LessonWords.LessonOf(text) is null && SheetHeadings.RoleOf(text) is not (ColumnRole.Parts or ColumnRole.Sounds or ColumnRole.Words or ColumnRole.TrickyWords) && !IsSection(text) && WeekdayOf(text) == 0);
 
     // Recap and Christmas play: something is gone over, whatever else there is.
-    private static readonly Regex GoesOverToo = new(@"^\s*(review|revis\w+|re-?cap|consolidat\w+|catch[\s-]?up|assess\w*)\s*(,|&|\+|/|\band\b)|(,|&|\+|/|\s[-–—]\s|\band\b)\s*(review|revis\w+|re-?cap|consolidat\w+|catch[\s-]?up)(\s+only|\s+week)?\s*$", Any);
+    private static readonly Regex GoesOverToo = new(@"^\s*(review|revis\w+|re-?cap|consolidat\w+|catch[\s-]?up|assess\w*)(\s+(week|days?))?\s*(,|&|\+|/|\band\b)|(,|&|\+|/|\s[-–—]\s|\band\b)\s*(review|revis\w+|re-?cap|consolidat\w+|catch[\s-]?up)(\s+only|\s+week)?\s*$", Any);
 
     // A week or a day with a name of its own: World Book Week.
     private static readonly Regex Event = new(@"^\s*([A-Z][a-z]+([\s-][A-Za-z]+)*)\s+(Week|Day|Month)\W*$");

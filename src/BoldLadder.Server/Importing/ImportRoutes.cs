@@ -65,7 +65,7 @@ public static class ImportRoutes
 
         var memory = ImportsDocument.Read(await db.Schools.AsNoTracking().Where(x => x.Id == scope.School).Select(x => x.Imports).SingleAsync(cancel));
         var shares = books.For(school.Accent);
-        var import = new LadderImport(shipped.Correspondences, new SchoolWords(shipped.Lexicon, school.Accent, school.OwnWords), shares) { NewDays = school.Year.Pattern.NewDays };
+        var import = new LadderImport(shipped.Correspondences, new SchoolWords(shipped.Lexicon, school.Accent, school.OwnWords), shares) { NewDays = school.Year.Pattern.NewDays, YearBegins = school.Year.TermsAround(today.Date)[0].First };
         var at = request.Sheet ?? import.Likeliest(sheets);
         if (at < 0 || at >= sheets.Count)
         {
@@ -95,7 +95,7 @@ public static class ImportRoutes
     private static ImportedLadder OfFile(Ladder ladder, Sheet sheet) => new(
         ladder.Name, sheet.Name, ladder,
         [.. ladder.Rungs.Select(x => new ImportedRung(x, [.. sheet.Cells.Where(c => c.Column == 7 && sheet.Cells.Any(i => i.Row == c.Row && i.Column == 5 && i.Text == x.Id)).Select(c => new Source(sheet.Name, c.Address, c.Text))], null, []))],
-        [], [], [], [], "", null, false, false);
+        [], [], [], [], "", null, false, FilledBy.Nothing);
 
     private static IReadOnlyList<Sheet>? Sheets(ImportRequest request, out bool workbook, out ProblemHttpResult? problem)
     {

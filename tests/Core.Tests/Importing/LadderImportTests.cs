@@ -32,6 +32,28 @@ public class LadderImportTests
         Assert.Equal(days, string.Join(' ', Imports.Read(Sheet.Of("Plan", rows.Split(';').Select(x => (IReadOnlyList<string>)x.Split('|')))).Rungs.Select(x => x.Rung.Days)));
 
     [Theory]
+    [InlineData("m/o/t/s/n/a", "m o t s n a")]
+    [InlineData("w, ss/ll/ff/zz", "w ss, ll, ff, zz")]
+    [InlineData("c/k/ck", "c, k, ck")]
+    public void Letters_with_strokes_between_are_one_thing_to_learn_where_they_are_few(string cell, string rungs) =>
+        Assert.Equal(rungs, string.Join(' ', Imports.Read(Sheet.Of("Plan", [[$"Autumn 1: {cell}"], ["Autumn 2: ai, ee"]])).Rungs.SkipLast(2).Select(x => x.Rung.Label)));
+
+    [Theory]
+    // A half-term has six weeks of four days for what is new; a sound is taught for a week at most.
+    [InlineData("Half term|Sounds;Autumn 1|ai, ee, igh, oa, or, ar, ur, oi, oy, ear;Autumn 2|air, ph, ay, wh, aw, au", "2 2 3 2 3 2 2 3 2 3 4 4 4 4 4 4")]
+    [InlineData("Term|Sounds;Term 1|ai, ee, igh, oa;Term 2|or, ar, ur, oi;Term 3|ay, ear, air, oy", "4 4 4 4 4 4 4 4 4 4 4 4")]
+    [InlineData("Month|Sounds;September|ai, ee, igh, oa, or, ar;October|ur, oi, oy, ear", "2 2 2 2 2 2 3 3 3 3")]
+    [InlineData("Half term|Sounds;Autumn 1 (4 weeks)|ai, ee, igh, oa, or, ar, ur, oi;Autumn 2 (2 weeks)|ay, ear, air, oy", "2 2 2 2 2 2 2 2 2 2 2 2")]
+    // The first letters of all are met on a day each.
+    [InlineData("Half term|Sounds;Autumn 1|n, i, t, a, m, d, g, o;Autumn 2|c, k, e, u", "1 1 1 4 4 4 4 4 4 4 4 4")]
+    // What nobody can tell the length of, and what says its days itself.
+    [InlineData("Unit|Sounds;Unit 1|ai, ee, or, ar;Unit 2|igh, oa, ur, oi", "1 1 1 1 1 1 1 1")]
+    [InlineData("Term|Sounds;Term 1|ai, ee, or, ar;Term 2|igh, oa, ur, oi", "1 1 1 1 1 1 1 1")]
+    [InlineData("Half term|Sounds|Days;Autumn 1|ai|2;Autumn 1|ee|1;Autumn 2|igh|1;Autumn 2|oa|1", "2 1 1 1")]
+    public void A_sheet_that_goes_by_terms_alone_fills_each_evenly(string rows, string days) =>
+        Assert.Equal(days, string.Join(' ', Imports.Read(Sheet.Of("Plan", rows.Split(';').Select(x => (IReadOnlyList<string>)x.Split('|')))).Rungs.Select(x => x.Rung.Days)));
+
+    [Theory]
     [InlineData("Sheet1", "Our order")]
     [InlineData("Pasted", "Our order")]
     [InlineData("Reception", "Reception")]
@@ -66,8 +88,9 @@ public class LadderImportTests
     [Fact]
     public void A_sheet_says_whether_its_weeks_were_filled()
     {
-        Assert.True(Read("Week 1: ai", "Week 2: ee", "Week 3: oa").Filled);
-        Assert.False(Read("ai", "ee", "oa").Filled);
+        Assert.Equal(FilledBy.Weeks, Read("Week 1: ai", "Week 2: ee", "Week 3: oa").Filled);
+        Assert.Equal(FilledBy.Terms, Read("Autumn 1", "ai, ee", "Autumn 2", "oa, igh").Filled);
+        Assert.Equal(FilledBy.Nothing, Read("ai", "ee", "oa").Filled);
     }
 
     [Theory]
@@ -278,6 +301,31 @@ public class LadderImportTests
         Assert.Equal("a", read.TaughtUpTo(new DateOnly(2026, 11, 24))?.Label);
         Assert.Null(read.TaughtUpTo(new DateOnly(2026, 11, 16)));
         Assert.Null(Read("s", "a").TaughtUpTo(new DateOnly(2026, 11, 24)));
+    }
+
+    [Theory]
+    [InlineData("Week of|Sound;7 Sept|ee;14 Sept|ai;21 Sept|oa;28 Sept|igh")]
+    [InlineData("w/c|Sound;7/9|ee;14/9|ai;21/9|oa;28/9|igh")]
+    [InlineData("Date|Sound;Monday 7th September|ee;Monday 14th September|ai;Monday 21st September|oa;Monday 28th September|igh")]
+    [InlineData("Week|Sound;w/b 7 Sep|ee;w/b 14 Sep|ai;w/b 21 Sep|oa;w/b 28 Sep|igh")]
+    [InlineData("w/c 7 September: ee;w/c 14 September: ai;w/c 21 September: oa;w/c 28 September: igh")]
+    [InlineData("Starts|Sound;Sept 7, 2026|ee;Sept 14, 2026|ai;Sept 21, 2026|oa;Sept 28, 2026|igh")]
+    public void Days_without_a_year_lie_in_the_year_of_the_school(string rows)
+    {
+        var import = new LadderImport(Imports.Table, Imports.Words, new SpellingShares(Imports.Words, Imports.Table)) { YearBegins = new DateOnly(2026, 9, 2) };
+        var read = import.Read([Sheet.Of("Plan", rows.Split(';').Select(x => (IReadOnlyList<string>)x.Split('|')))], 0, new Dictionary<int, ColumnRole>(), new Dictionary<string, string>());
+        Assert.Equal("ee 2026-09-07 4, ai 2026-09-14 4, oa 2026-09-21 4, igh 2026-09-28 4", string.Join(", ", read.Rungs.Select(x => $"{x.Rung.Label} {x.Date:yyyy-MM-dd} {x.Rung.Days}")));
+    }
+
+    [Theory]
+    [InlineData("31 Aug", "2026-08-31")]
+    [InlineData("5 January", "2027-01-05")]
+    [InlineData("12th of July", "2027-07-12")]
+    public void A_plan_runs_from_the_last_days_before_term_to_the_summer_after(string day, string date)
+    {
+        var import = new LadderImport(Imports.Table, Imports.Words, new SpellingShares(Imports.Words, Imports.Table)) { YearBegins = new DateOnly(2026, 9, 2) };
+        var read = import.Read([Sheet.Of("Plan", [["Date", "Sound"], [day, "ee"]])], 0, new Dictionary<int, ColumnRole>(), new Dictionary<string, string>());
+        Assert.Equal(date, $"{read.Rungs[0].Date:yyyy-MM-dd}");
     }
 
     [Theory]

@@ -199,7 +199,7 @@ public partial class SchoolSheetsTests
     [InlineData("257-alphabet-order-with-weeks", true, "a m s t i n p d g o c b e")]
     [InlineData("1018-family-table", true, "ee ea e_e igh ie i_e ai ay a_e oa oe o_e")]
     [InlineData("148-from-january", false, "m o d a n sh ee")]
-    [InlineData("147-halves", false, "m,j,p u,w,t d,a s,e,c k,ck,i o,n,g sh,ch ng,ai ee,igh oa,ar")]
+    [InlineData("147-halves", false, "m j p u w t d a s e c k ck i o n g sh ch ng ai ee igh oa ar")]
     public void What_is_taught_first_comes_first_wherever_its_row_or_its_column_stands(string name, bool moved, string order)
     {
         var imported = Bring(name).Imported;
@@ -245,7 +245,7 @@ public partial class SchoolSheetsTests
         var import = Imports.GetOrAdd(written.Accent, static accent =>
         {
             var words = new SchoolWords(Shipped.Lexicon, Accent.Find(accent)!);
-            return new LadderImport(Shipped.Correspondences, words, new SpellingShares(words, Shipped.Correspondences));
+            return new LadderImport(Shipped.Correspondences, words, new SpellingShares(words, Shipped.Correspondences)) { YearBegins = new DateOnly(2026, 9, 2) };
         });
         return import.Read(sheets, import.Likeliest(sheets), written.Asked, new Dictionary<string, string>());
     }

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import type { ColumnRole, ImportView, LadderSummary } from '../api/schema';
 import { useTerms } from '../api/useTerms';
-import { leftOut, roles } from './importing';
+import { filledBy, leftOut, roles } from './importing';
 import { ImportBefore } from './ImportBefore';
 import { ImportDoubts } from './ImportDoubts';
 import { ImportNotice } from './ImportNotice';
@@ -66,7 +66,7 @@ export function ImportPreview({ brought, setUp, onKept, onPut }: Props) {
         <p className="total">
           {view.rungs.length} rungs out of {name}
           {view.moved && ', in the order of the times beside them and not of the rows'}
-          {view.filled && ', by its weeks: the rungs of a week share its days of new learning'}
+          {filledBy[view.filled]}
         </p>
       </div>
       <div className="import-bar">

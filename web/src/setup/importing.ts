@@ -1,5 +1,5 @@
 import type { TermWords } from '../api/useTerms';
-import type { ColumnRole, LeftOutReason } from '../api/schema';
+import type { ColumnRole, FilledBy, LeftOutReason } from '../api/schema';
 
 /** What a column may hold, as people say it. */
 export const roles = (terms: TermWords): [ColumnRole, string][] => [
@@ -31,3 +31,10 @@ export const leftOut = (terms: TermWords): Record<LeftOutReason, string> => ({
   repeated: `a ${terms.trickyWord} that came before`,
   notRead: 'nothing to teach was found in it',
 });
+
+/** What the days of its rungs follow, said after how many there are. */
+export const filledBy: Record<FilledBy, string> = {
+  nothing: '',
+  weeks: ', by its weeks: the rungs of a week share its days of new learning',
+  terms: ', by its terms: the rungs of a term or half-term share its days of new learning',
+};
