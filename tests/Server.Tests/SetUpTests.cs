@@ -33,6 +33,26 @@ public class SetUpTests(App app)
     }
 
     [Fact]
+    public async Task A_class_in_the_middle_of_a_rung_begins_with_what_is_left_of_it()
+    {
+        var school = await NewSchool();
+        var preview = await app.Post($"{school}/ladders/import", new { pasted = "Week 1\to, n, d\nWeek 2\tt, a\nWeek 3\tm, p" });
+        var ladder = await app.Post($"{school}/ladders", new { ladder = preview["ladder"] });
+        object Group(int daysOfNext) => new { name = "Wrens", ladderId = ladder.Text("id"), taught = new { upTo = preview["rungs"]![2]!.Text("rungId"), daysOfNext } };
+        foreach (var days in (int[])[2, -1])
+        {
+            Assert.Equal("taught.daysOfNext", (await app.Fail(HttpMethod.Post, $"{school}/groups", Group(days))).Problem.Text("field"));
+        }
+
+        var group = await app.Post($"{school}/groups", Group(1));
+        Assert.Equal(3, group.Number("taught"));
+        var lesson = await app.Get($"{school}/groups/{group.Text("id")}/lessons/today");
+        Assert.Equal(3, lesson["strip"]!.Number("line"));
+        // What was met yesterday is among the cards today.
+        Assert.Contains("t", lesson.Items("cards").Select(x => x.Text("text")));
+    }
+
+    [Fact]
     public async Task What_was_answered_once_is_not_asked_again()
     {
         var school = await NewSchool();

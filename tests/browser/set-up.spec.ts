@@ -231,6 +231,25 @@ test('a sheet with dates says how far a group has come', async ({ page }) => {
   await expect(page.locator('.groups')).toContainText('3 of 5 rungs');
 });
 
+test('a class in the middle of a week of its sheet goes on with it', async ({ page }) => {
+  await newSchool(page, 'Alder Brook School');
+  await page.getByLabel('Or paste its cells').fill('w/c\tSounds\n2 Nov\to, n\n9 Nov\td, t\n16 Nov\ta, m\n23 Nov\tg, p');
+  await page.getByRole('button', { name: 'Read what I typed' }).click();
+  await page.getByRole('button', { name: 'Keep this ladder' }).click();
+  await page.getByRole('button', { name: 'Go on to the groups' }).click();
+  await page.getByLabel('What it is called').fill('Redstarts');
+  await expect(page.getByText('of the 2 days of g it has had 1')).toBeVisible();
+  await page.getByRole('button', { name: 'Add the group' }).click();
+  await expect(page.locator('.groups')).toContainText('6 of 8 rungs');
+  await page.getByRole('button', { name: 'Go on to the year' }).click();
+  await page.getByRole('button', { name: 'These are our terms' }).click();
+  await page.getByRole('button', { name: 'These are our ways' }).click();
+  await page.getByRole('link', { name: 'Open the lesson of Redstarts' }).click();
+  // A second day goes deeper: g is found again among others, and not formed once more.
+  await expect(page.locator('.block.spot')).toBeVisible();
+  await expect(page.locator('.block.meet')).toContainText('g');
+});
+
 test('a group is ticked rung by rung, renamed, put away and brought back', async ({ page }) => {
   await newSchool(page, 'Maple Court School');
   await page.getByLabel('Or paste its cells').fill('d\no\nt\nn');

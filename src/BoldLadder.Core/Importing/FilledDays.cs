@@ -12,7 +12,7 @@ internal static class FilledDays
 {
     public const int FewestWeeks = 3;
 
-    private const int DaysApart = 6, LongestSpan = 4, FewestTerms = 2, OpeningRungs = 3;
+    private const int DaysApart = 6, LongestSpan = 4, FewestTerms = 2, OpeningRungs = 6, OpeningDays = 2;
 
     /// <summary>True for days that stand a week apart or further, and so name weeks as well as their numbers do.</summary>
     public static bool AreOfWeeks(IReadOnlyList<DateOnly> dates) => dates.Zip(dates.Skip(1)).All(x => x.Second.DayNumber - x.First.DayNumber >= DaysApart);
@@ -45,14 +45,15 @@ internal static class FilledDays
         return [.. weeks.SelectMany((x, i) => x.Weeks > 0 && x.Rungs.TrueForAll(r => r.Imported.Rung.Days == 1) ? Filled(x.Rungs, x.Weeks * newDays, i == first) : x.Rungs)];
     }
 
-    // The days that a term has over go to its rungs evenly, never more than a week to one; the first letters of all are met on a day each.
+    // The days that a term has over go to its rungs evenly, never more than a week to one. The first letters of all are met on a day
+    // each, and the next on two at most: a second day with four letters would read the four words of the first.
     private static List<PlacedRung> FilledTerms(List<Span> terms, int newDays)
     {
         var first = FirstOf(terms);
         return [.. terms.SelectMany((term, i) =>
         {
             var shared = term.Rungs.Where(x => x.Imported.Rung.AddsParts).Skip(i == first ? OpeningRungs : 0).ToList();
-            var days = Math.Min((term.Weeks * newDays) - (term.Rungs.Count - shared.Count), shared.Count * newDays);
+            var days = Math.Min((term.Weeks * newDays) - (term.Rungs.Count - shared.Count), shared.Count * (i == first ? OpeningDays : newDays));
             return term.Weeks == 0 || days <= shared.Count ? term.Rungs : term.Rungs.Select(x => shared.IndexOf(x) is var at and >= 0 ? x with
             {
                 Imported = x.Imported with { Rung = x.Imported.Rung with { Days = Math.Min(((at + 1) * days / shared.Count) - (at * days / shared.Count), Ladder.MostDays) } },

@@ -70,6 +70,13 @@ public sealed record ImportedLadder(
     /// <summary>The last rung whose days in the sheet are all before today; null when it gives none.</summary>
     public Rung? TaughtUpTo(DateOnly today) => Rungs.LastOrDefault(x => x.Date is { } first && WeekdaysOn(first, x.Rung.Days - 1) < today)?.Rung;
 
+    /// <summary>Days that the rung after it has had by today: fewer than it takes.</summary>
+    public int DaysOfNext(DateOnly today)
+    {
+        var next = TaughtUpTo(today) is { } taught ? Rungs.SkipWhile(x => x.Rung != taught).Skip(1).FirstOrDefault() : null;
+        return next?.Date is not { } first ? 0 : Enumerable.Range(0, next.Rung.Days - 1).Count(x => WeekdaysOn(first, x) < today);
+    }
+
     /// <summary>A day so many weekdays on.</summary>
     internal static DateOnly WeekdaysOn(DateOnly day, int count)
     {

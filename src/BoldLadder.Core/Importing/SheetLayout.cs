@@ -268,7 +268,7 @@ public sealed class SheetLayout
                 // Weeks: 7, 6, 7 says how many too; 7, 8, 9 says which.
                 : role == ColumnRole.Week && SheetHeadings.CountsWeeks(heading) && AreHowMany(texts) ? ColumnRole.Days
                 // Families of letters by how they are written, or of anything else: they head what stands beside them.
-                : role is ColumnRole.RimeUnits && Mostly(texts, PartPatterns.Manner.IsMatch) ? ColumnRole.Sounds
+                : role is ColumnRole.RimeUnits && (Mostly(texts, PartPatterns.Manner.IsMatch) || texts.All(x => x.Trim() is ['/', _, .., '/'])) ? ColumnRole.Sounds
                 : role is ColumnRole.RimeUnits && (texts.All(SheetWords.NamesFamily) || Mostly(texts, x => char.IsAsciiLetterUpper(x[0]) && x.Length > 3 && words.FindWord(x.Split(' ', ',', '-')[0]) is not null) || (texts.Distinct().Count() < texts.Count && texts.All(x => PartReader.WordsIn(x) is [{ Length: > 3 }] && x[0] != '-'))) ? ColumnRole.Section
                 // Taught: ticks, or what was.
                 : role is ColumnRole.LeftOut && texts.Distinct().Count() is var different && different > 2 && Share(texts, x => reader.LooksLikePart(x) && !SheetWords.IsTick(x)) is var letters && (letters == 1 || (different > 3 && letters >= 0.6)) ? ColumnRole.Parts

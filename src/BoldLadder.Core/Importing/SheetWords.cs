@@ -53,7 +53,7 @@ internal static class SheetWords
     /// <summary>True for what a whole sheet is called: <i>catch-up plan for spring</i>.</summary>
     public static bool NamesPlan(string text) => text.Trim().Contains(' ', StringComparison.Ordinal) && Plan.IsMatch(text);
 
-    private static readonly Regex Plan = new(@"\b(plan|overview|timetable|programme?|schedule|progression|scope|sequence|order\s+(of|for)|map)\b", Any);
+    private static readonly Regex Plan = new(@"\b(plan|overview|timetable|programme?|schedule|progression|scope|sequence|(order|lists?)\s+(of|for)|map)\b", Any);
 
     /// <summary>True for the year that a class is in: <i>Reception</i>, <i>Year 1</i>, <i>P2</i>.</summary>
     public static bool NamesYear(string text) => YearName.IsMatch(PartReader.WithoutBrackets(text));

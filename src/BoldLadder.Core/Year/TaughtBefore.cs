@@ -27,16 +27,21 @@ public static class TaughtBefore
         return [.. ladder.Rungs.Where((x, place) => place <= last || ticked.Contains(x.Id))];
     }
 
+    /// <summary>The rung that a group has begun when it has had some days of the one after the last that it was taught; null when that one has no more days than these.</summary>
+    /// <param name="days">Days that it has had, from 1 on.</param>
+    public static Rung? Begun(Ladder ladder, string upTo, int days) => ladder.PlaceOf(upTo) + 1 is var next && next > 0 && next < ladder.Rungs.Count && ladder.Rungs[next] is var rung && days > 0 && days < rung.Days ? rung : null;
+
     /// <summary>The entries, in order, from position 1 on.</summary>
     /// <param name="rungs">What was taught, in the order in which it was: of the group's ladder or of another.</param>
+    /// <param name="begun">The rung that came after them and has had some of its days, and how many; null for none.</param>
     /// <param name="today">The first day of lessons here: all of it was taught before.</param>
     /// <param name="lessonId">Makes an id for each lesson that was given.</param>
     public static IReadOnlyList<LogEntry> Entries(
-        Ladder ladder, IReadOnlyList<Rung> rungs, SchoolYear year, ReadingRules rules, int minutes, DateOnly today, Func<string> lessonId)
+        Ladder ladder, IReadOnlyList<Rung> rungs, (Rung Rung, int Days)? begun, SchoolYear year, ReadingRules rules, int minutes, DateOnly today, Func<string> lessonId)
     {
         // From today backwards, a rung each new day; what the year does not hold was taught on its first day or before it.
         var days = new List<(DateOnly Day, Rung? Rung)>();
-        var waiting = new Stack<Rung>(rungs.Where(x => !x.IsKnownBefore).SelectMany(x => Enumerable.Repeat(x, x.Days)));
+        var waiting = new Stack<Rung>(rungs.Where(x => !x.IsKnownBefore).Select(x => (x, x.Days)).Concat(begun is { } last ? [last] : []).SelectMany(x => Enumerable.Repeat(x.Item1, x.Item2)));
         foreach (var day in year.SchoolDays.Where(x => x < today).Reverse().TakeWhile(_ => waiting.Count > 0))
         {
             days.Add((day, year.On(day) == DayUse.New ? waiting.Pop() : null));

@@ -12,7 +12,8 @@ namespace BoldLadder.Server.Groups;
 /// <summary>What a group was taught before it came here.</summary>
 /// <param name="UpTo">The last rung that was taught, with all below it; null for none.</param>
 /// <param name="Rungs">Rungs that were taught, one by one: instead of <paramref name="UpTo"/>, or beyond it.</param>
-public sealed record TaughtBeforeRequest(string? UpTo = null, IReadOnlyList<string>? Rungs = null);
+/// <param name="DaysOfNext">Days that the rung after <paramref name="UpTo"/> has had: fewer than it takes.</param>
+public sealed record TaughtBeforeRequest(string? UpTo = null, IReadOnlyList<string>? Rungs = null, int? DaysOfNext = null);
 
 public sealed record NewGroupRequest(string Name, Guid LadderId, TaughtBeforeRequest? Taught = null);
 
@@ -73,6 +74,13 @@ public static class GroupRoutes
             return Problems.Bad("taught", "There is no such rung on that ladder. Choose the last one again, or those that were ticked.");
         }
 
+        var daysOfNext = request.Taught?.DaysOfNext ?? 0;
+        var begun = daysOfNext == 0 ? null : TaughtBefore.Begun(ladder, request.Taught?.UpTo ?? "", daysOfNext);
+        if (daysOfNext != 0 && begun is null)
+        {
+            return Problems.Bad("taught.daysOfNext", "The rung after the last that was taught does not take more days than it has had. Say that it was taught, or that it has not begun.");
+        }
+
         var school = await rooms.School(scope.School, null, cancel);
         var conventions = ClassConventions.Of(school.Conventions, OwnConventions.None);
         var group = new GroupRow { SchoolId = scope.School, Id = Guid.CreateVersion7(), Name = name, LadderId = request.LadderId, Revision = 1 };
@@ -87,7 +95,7 @@ public static class GroupRoutes
             group.Position = (await db.Groups.MaxAsync(x => (int?)x.Position, cancel) ?? -1) + 1;
             db.Groups.Add(group);
             foreach (var entry in TaughtBefore.Entries(
-                ladder, taught, school.Year, rooms.Stock(school, conventions, ladder).Rules, conventions.LessonMinutes, today.Date, () => Guid.CreateVersion7().ToString()))
+                ladder, taught, begun is null ? null : (begun, daysOfNext), school.Year, rooms.Stock(school, conventions, ladder).Rules, conventions.LessonMinutes, today.Date, () => Guid.CreateVersion7().ToString()))
             {
                 db.Log.Add(LogDocument.RowOf(entry, scope.School, group.Id));
             }

@@ -161,6 +161,6 @@ public static class ImportRoutes
             imported.Ladder is null ? null : LadderDocument.Of(imported.Ladder),
             [.. imported.Rungs.Select(x => opens.GetValueOrDefault(x.Rung.Id, (0, [])) is var (count, examples)
                 ? new ImportRungView(x.Rung.Id, x.Rung.Label, ImportView.PartsOf(x.Rung, shares), x.Sources, x.Date, count, examples, x.DoubtIds) : null!)],
-            ImportView.DoubtsOf(imported, shares), imported.LeftOut, imported.Kept, thin, untaught, missing, before, imported.TaughtUpTo(today)?.Id, problem, imported.Moved, imported.Filled);
+            ImportView.DoubtsOf(imported, shares), imported.LeftOut, imported.Kept, thin, untaught, missing, before, imported.TaughtUpTo(today)?.Id, imported.DaysOfNext(today), problem, imported.Moved, imported.Filled);
     }
 }

@@ -47,12 +47,13 @@ public sealed record ImportDoubtView(string Id, string Letters, Source Source, s
 /// <param name="Kept">What is kept as a note of its rung, since a rung can't hold it as a part.</param>
 /// <param name="Before">What children know before it begins; null for an order that begins at the beginning.</param>
 /// <param name="TaughtUpTo">The last rung that the sheet gives a day before today; null when it gives none.</param>
+/// <param name="DaysOfNext">Days that the rung after it has had by then, as the sheet gives them.</param>
 /// <param name="Moved">The rungs stand in the order of the weeks, dates or half-terms beside them, which is not the order of the rows.</param>
 /// <param name="Filled">What the days of its rungs follow, where the sheet goes by weeks or terms: those of one share its days of new learning.</param>
 /// <param name="Signature">What the layout is known by when it is met again.</param>
 public sealed record ImportView(
     string Name, IReadOnlyList<ImportSheetView> Sheets, int Sheet, IReadOnlyList<SheetColumn> Columns, string Signature, LadderDocument? Ladder, IReadOnlyList<ImportRungView> Rungs,
-    IReadOnlyList<ImportDoubtView> Doubts, IReadOnlyList<LeftOut> LeftOut, IReadOnlyList<Source> Kept, int ThinByPlace, IReadOnlyList<string> Untaught, IReadOnlyList<ImportPartView> UntaughtParts, ImportBeforeView? Before, string? TaughtUpTo, string? Problem, bool Moved, FilledBy Filled)
+    IReadOnlyList<ImportDoubtView> Doubts, IReadOnlyList<LeftOut> LeftOut, IReadOnlyList<Source> Kept, int ThinByPlace, IReadOnlyList<string> Untaught, IReadOnlyList<ImportPartView> UntaughtParts, ImportBeforeView? Before, string? TaughtUpTo, int DaysOfNext, string? Problem, bool Moved, FilledBy Filled)
 {
     internal static ImportBeforeView? BeforeOf((Core.Ladders.Section Section, bool IsLikely)? before) => before is not var (section, likely) ? null : new ImportBeforeView(
         [.. section.Rungs.SelectMany(x => x.Correspondences).Select(x => x.Grapheme.Text).Distinct()], [.. section.Rungs.SelectMany(x => x.TrickyWords)], likely);

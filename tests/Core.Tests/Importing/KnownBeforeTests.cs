@@ -111,7 +111,7 @@ public class KnownBeforeTests
         var known = ladder.Rungs.TakeWhile(x => x.IsKnownBefore).ToList();
         var number = 0;
         var today = new DateOnly(2026, 12, 2);
-        var log = TaughtBefore.Entries(ladder, known, World.Year, rules, 25, today, () => $"lesson {++number}");
+        var log = TaughtBefore.Entries(ladder, known, null, World.Year, rules, 25, today, () => $"lesson {++number}");
         var standing = Standing.Of(ladder, new GroupLog(log), World.Year, rules);
         Assert.Equal(known.Count, standing.Place);
         Assert.Empty(standing.Clock.TooManyTricky());

@@ -48,11 +48,32 @@ public class TaughtBeforeTests
         Assert.All(year.Closures, x => Assert.Contains(year.Terms, t => t.First <= x.First && x.Last <= t.Last));
     }
 
+    // 24 November is a Tuesday: of the rung that began on Monday a day is gone, and what came before it keeps its dates.
+    [Fact]
+    public void A_rung_that_was_begun_has_had_its_days_last()
+    {
+        var ladder = World.LadderOf("s:s a:a t:t p:p i:i n:n");
+        var rungs = ladder.Rungs.Select(x => x with { Days = 2 }).ToList();
+        var number = 0;
+        var log = TaughtBefore.Entries(ladder, rungs[..2], (rungs[2], 1), World.Year, World.South.Rules, 25, Today, () => $"lesson {++number}");
+        Assert.Equal([(rungs[2].Id, new DateOnly(2026, 11, 23)), (rungs[1].Id, new DateOnly(2026, 11, 19)), (rungs[1].Id, new DateOnly(2026, 11, 18))], log.Where(x => x.RungId.Length > 0).Reverse().Take(3).Select(x => (x.RungId, x.Day)));
+    }
+
+    [Theory]
+    [InlineData(1, true)]
+    [InlineData(0, false)]
+    [InlineData(2, false)]
+    public void A_rung_is_begun_with_fewer_days_than_it_takes(int days, bool begun)
+    {
+        var ladder = World.Created(World.LadderOf("s:s a:a t:t").Sections.Select(x => x with { Rungs = [.. x.Rungs.Select(r => r with { Days = 2 })] }));
+        Assert.Equal(begun, TaughtBefore.Begun(ladder, ladder.Rungs[0].Id, days) is not null);
+    }
+
     private static IReadOnlyList<LogEntry> Log(int rungs) => Entries(rungs, Today);
 
     private static IReadOnlyList<LogEntry> Entries(int rungs, DateOnly today)
     {
         var number = 0;
-        return TaughtBefore.Entries(World.Estuary, [.. World.Estuary.Rungs.Take(rungs)], World.Year, World.South.Rules, 25, today, () => $"lesson {++number}");
+        return TaughtBefore.Entries(World.Estuary, [.. World.Estuary.Rungs.Take(rungs)], null, World.Year, World.South.Rules, 25, today, () => $"lesson {++number}");
     }
 }

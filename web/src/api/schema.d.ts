@@ -5301,6 +5301,8 @@ export interface components {
             words: components["schemas"]["ListedWordView"][];
         };
         /** @enum {unknown} */
+        FilledBy: "nothing" | "weeks" | "terms";
+        /** @enum {unknown} */
         FinalE: "splitDigraph" | "silentMarker";
         ForecastView: {
             /** Format: date */
@@ -5562,9 +5564,11 @@ export interface components {
             untaughtParts: components["schemas"]["ImportPartView"][];
             before: null | components["schemas"]["ImportBeforeView"];
             taughtUpTo: null | string;
+            /** Format: int32 */
+            daysOfNext: number;
             problem: null | string;
             moved: boolean;
-            filled: boolean;
+            filled: components["schemas"]["FilledBy"];
         };
         /** @enum {unknown} */
         ItemKind: "card" | "sound" | "word" | "tricky" | "listening" | "sentence" | "madeUp" | "story" | "told";
@@ -6558,6 +6562,8 @@ export interface components {
         TaughtBeforeRequest: {
             upTo?: null | string;
             rungs?: null | string[];
+            /** Format: int32 */
+            daysOfNext?: null | number;
         };
         TeachableDocument: {
             kind: components["schemas"]["TeachableKind"];
@@ -6868,6 +6874,7 @@ export type DestinationView = components['schemas']['DestinationView'];
 export type DraftRevisionRequest = components['schemas']['DraftRevisionRequest'];
 export type EventUse = components['schemas']['EventUse'];
 export type FamilyView = components['schemas']['FamilyView'];
+export type FilledBy = components['schemas']['FilledBy'];
 export type FinalE = components['schemas']['FinalE'];
 export type ForecastView = components['schemas']['ForecastView'];
 export type Form = components['schemas']['Form'];

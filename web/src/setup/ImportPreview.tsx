@@ -8,14 +8,15 @@ import { ImportDoubts } from './ImportDoubts';
 import { ImportNotice } from './ImportNotice';
 import { ImportRungs } from './ImportRungs';
 import { ImportSource } from './ImportSource';
+import type { Dated } from './NewGroup';
 import type { Import } from './useImport';
 import type { SetUp } from './useSetUp';
 
 interface Props {
   brought: Import;
   setUp: SetUp;
-  /** Kept, with the last rung that its sheet gives a day before today. */
-  onKept: (ladder: LadderSummary, taughtUpTo?: string) => void;
+  /** Kept, with how far its sheet says that a group has come by today. */
+  onKept: (ladder: LadderSummary, dated?: Dated) => void;
   /** Put in place of a ladder's draft, which lessons follow when they are let. */
   onPut: (ladder: LadderSummary) => void;
 }
@@ -58,7 +59,16 @@ export function ImportPreview({ brought, setUp, onKept, onPut }: Props) {
   };
   const put = () => whole && to && setUp.replaceDraft.mutate({ to, ...whole }, { onSuccess: onPut });
   const keep = () =>
-    whole && setUp.addLadder.mutate(whole, { onSuccess: (x) => onKept(x, view.taughtUpTo ?? undefined) });
+    whole &&
+    setUp.addLadder.mutate(whole, {
+      onSuccess: (x) =>
+        onKept(
+          x,
+          view.taughtUpTo == null
+            ? undefined
+            : { ladderId: x.id, rungId: view.taughtUpTo, daysOfNext: view.daysOfNext },
+        ),
+    });
   return (
     <div className={brought.preview.isPlaceholderData ? 'import old' : 'import'}>
       <div className="heading">

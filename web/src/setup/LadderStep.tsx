@@ -5,13 +5,14 @@ import type { LadderSummary } from '../api/schema';
 import { ImportPreview } from './ImportPreview';
 import { Starters } from './Starters';
 import { useImport, type Import } from './useImport';
+import type { Dated } from './NewGroup';
 import type { SetUp } from './useSetUp';
 
 interface Props {
   schoolId: string;
   setUp: SetUp;
   onNext: () => void;
-  onDated: (ladderId: string, taughtUpTo?: string) => void;
+  onDated: (dated?: Dated) => void;
 }
 
 /** A ladder brought in from what the school keeps; the ladders there are, when there are some. */
@@ -25,8 +26,8 @@ export function LadderStep({ schoolId, setUp, onNext, onDated }: Props) {
       <ImportPreview
         brought={brought}
         setUp={setUp}
-        onKept={(x, taughtUpTo) => {
-          onDated(x.id, taughtUpTo);
+        onKept={(x, dated) => {
+          onDated(dated);
           brought.clear();
           setKept(x);
           setPut(undefined);

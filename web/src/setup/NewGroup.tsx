@@ -11,6 +11,8 @@ import type { SetUp } from './useSetUp';
 export interface Dated {
   ladderId: string;
   rungId: string;
+  /** Days that the rung after it has had. */
+  daysOfNext: number;
 }
 
 interface NewProps {
@@ -37,9 +39,13 @@ export function NewGroup({ schoolId, ladders, setUp, first, dated }: NewProps) {
   });
   const sections = ladder.data?.sections ?? [];
   const byDates = dated?.ladderId === ladderId ? dated.rungId : undefined;
+  const rungs = sections.flatMap((x) => x.rungs);
+  const begun =
+    dated && dated.daysOfNext > 0 ? rungs[rungs.findIndex((x) => x.rung.id === byDates) + 1] : undefined;
   const startsAfter = ladder.data?.startsAfter ?? undefined;
   const upTo = said ?? byDates ?? startsAfter ?? '';
-  const taught = ticked ? { rungs: ticked } : upTo === '' ? undefined : { upTo };
+  const daysOfNext = upTo === byDates && begun ? dated?.daysOfNext : undefined;
+  const taught = ticked ? { rungs: ticked } : upTo === '' ? undefined : { upTo, daysOfNext };
   const add = () =>
     setUp.addGroup.mutate(
       { name, ladderId, taught },
@@ -99,7 +105,11 @@ export function NewGroup({ schoolId, ladders, setUp, first, dated }: NewProps) {
             ))}
           </Form.Select>
           {upTo !== '' && upTo === byDates && (
-            <span className="hint">by the dates in your sheet, up to yesterday</span>
+            <span className="hint">
+              by the dates in your sheet, up to yesterday
+              {begun &&
+                `; of the ${begun.rung.days} days of ${shown(begun.label)} it has had ${dated?.daysOfNext}`}
+            </span>
           )}
           {upTo !== '' && upTo === startsAfter && (
             <span className="hint">what children know before your order begins</span>
@@ -108,7 +118,7 @@ export function NewGroup({ schoolId, ladders, setUp, first, dated }: NewProps) {
             size="sm"
             variant="link"
             onClick={() => {
-              const all = sections.flatMap((s) => s.rungs).map((x) => x.rung.id);
+              const all = rungs.map((x) => x.rung.id);
               setTicked(upTo === '' ? [] : all.slice(0, all.indexOf(upTo) + 1));
             }}
           >

@@ -163,12 +163,7 @@ export function SetUpPage() {
       </ol>
       {here.id === 'school' && <SchoolStep school={school.data} setUp={setUp} onNext={onNext} />}
       {here.id === 'ladder' && (
-        <LadderStep
-          schoolId={schoolId}
-          setUp={setUp}
-          onNext={onNext}
-          onDated={(ladderId, rungId) => setDated(rungId ? { ladderId, rungId } : undefined)}
-        />
+        <LadderStep schoolId={schoolId} setUp={setUp} onNext={onNext} onDated={setDated} />
       )}
       {here.id === 'groups' && <GroupsStep schoolId={schoolId} setUp={setUp} dated={dated} onNext={onNext} />}
       {here.id === 'year' && (
