@@ -43,7 +43,9 @@ public static class KnownBefore
 
         var tricky = ladder.Rungs.SelectMany(x => x.TrickyWords).ToHashSet(StringComparer.OrdinalIgnoreCase);
         var words = usual.Rungs.TakeWhile(x => !x.Correspondences.Any(c => order.IndexOf(c) >= begins)).SelectMany(x => x.TrickyWords).Where(x => !tricky.Contains(x)).ToList();
-        return Section(ladder, [.. order.Take(begins).Where(x => !taught.Contains(x))], words);
+        // Who comes to the ow of snow, and to no other, knows that of cow.
+        var otherwise = taught.Where(x => !SoundChoice.IsMetFirst(x)).Select(x => x.Grapheme).ToHashSet();
+        return Section(ladder, [.. order.Where((x, place) => !taught.Contains(x) && (place < begins || (SoundChoice.IsMetFirst(x) && otherwise.Contains(x.Grapheme))))], words);
     }
 
     /// <summary>
@@ -97,8 +99,8 @@ public static class KnownBefore
 
     private static int AlphabetOf(List<Correspondence> order) => order.FindIndex(x => x.Grapheme.Text == "qu") + 1;
 
-    /// <summary>True for an order that begins with single letters.</summary>
-    internal static bool BeginsWithLetters(IEnumerable<Correspondence> parts) => parts.Take(Begins).All(IsLetter);
+    /// <summary>True for an order that begins with single letters, and what they say when met first: who comes to the i of <i>find</i> and the o of <i>cold</i> knows them.</summary>
+    internal static bool BeginsWithLetters(IEnumerable<Correspondence> parts) => parts.Take(Begins).All(x => IsLetter(x) && SoundChoice.IsMetFirst(x));
 
     private static bool IsLetter(Correspondence x) => x.Grapheme.Kind == GraphemeKind.Single;
 

@@ -30,6 +30,11 @@ public class KnownBeforeTests
         "ai ee oa igh ay ea a_e i_e o_e".Split(' ').ToHashSet(),
         KnownBefore.Of(World.LadderOf("dge:j ge:j kn:n wr:r g:j c:s"), Usual)!.Rungs.SelectMany(x => x.Correspondences).Select(x => x.Grapheme.Text).ToHashSet());
 
+    [Fact]
+    public void An_order_of_what_letters_say_as_well_is_for_children_who_know_what_they_say_first() => Assert.Superset(
+        "i:i o:o c:k g:g u:u ea:ee a:a ie:igh t:t".Split(' ').ToHashSet(),
+        KnownBefore.Of(World.LadderOf("i:igh o:oa c:s g:j ey:ai ow:oa ie:ee ea:e er:ur a:o"), Usual)!.Rungs.SelectMany(x => x.Correspondences).Select(x => x.Key).ToHashSet());
+
     [Theory]
     [InlineData("-ing -ed -er -est -ly", "ai ee ea oa a_e ow oy ph", "eigh")]
     [InlineData("-s -es", "s a t sh ng", "ai ee a_e")]
