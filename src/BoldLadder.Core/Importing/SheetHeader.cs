@@ -24,6 +24,8 @@ internal static class SheetHeader
             && !(SheetWords.IsDayOfDiary(row[0].Text) && !row.Skip(1).Any(x => SheetWords.IsDayOfDiary(x.Text)))
             // Summer | words of two syllables, below Autumn and Spring, is the last of the terms.
             && !(SheetWords.NamesTerm(row[0].Text) && rows.Any(x => x[0].Row < row[0].Row && x[0].Column == row[0].Column && x.Count > 1 && SheetWords.IsSection(x[0].Text)))
+            // In a sheet that was turned every row is a term.
+            && !(SheetWords.NamesTerm(row[0].Text) && !row.Skip(1).Any(x => SheetWords.NamesTerm(x.Text)) && rows.Exists(x => x != row && x.Count > 1 && x[0].Column == row[0].Column && SheetWords.NamesTerm(x[0].Text)))
             && (widest > 1 || (row == rows[0] && !reader.LooksLikePart(row[0].Text) && !(SheetWords.Labelled(row[0].Text) is var (label, taught) && (reader.LooksLikePart(taught) || SheetLines.Of(taught).Any(reader.LooksLikePart) || (SheetWords.IsWeek(label) && LessonWords.LessonOf(taught) is not null)))))).MaxBy(x => Named(x, rows, reader)) ?? Sounded(rows, reader) ?? Numbered(rows) ?? Ticked(rows) ?? Halved(rows) ?? Topped(rows, reader);
     }
 

@@ -56,7 +56,7 @@ internal static class SheetLines
     private static readonly Regex GoneOverBehind = new(@"(?<=^\s*(?:introduce|teach|meet|new)\s[^;:]+);\s*(?:" + Again + @")\s(?<old>[^:;()]+)$", Any);
 
     // "Wk2 - m, a, t + rev (TW: I)", "e, r and review", "e, h, revision": a day of going over, after those of what is new.
-    private static readonly Regex ThenReview = new(@"(?<=^\s*(?:[A-Za-z]+\s*\d+\s*[-–:.)]+\s*)?[a-z]{1,3}(?:\s*,\s*[a-z]{1,3})+)\s*(?:[+&,]|,?\s+(?:and|plus|then))\s*(?:rev|review|revise|revision|re-?cap)\.?\s*(?=$|\()", Any);
+    private static readonly Regex ThenReview = new(@"(?<=^\s*(?:[A-Za-z]+\s*\d+\s*[-–:.)]+\s*)?[a-z]{1,3}(?:\s*(?:,|&|\band\b)\s*[a-z]{1,3})+)\s*(?:[+&,]|,?\s+(?:and|plus|then))\s*(?:rev|review|revise|revision|re-?cap)\.?(?:\s+(?:it\s+all|them(?:\s+all)?|all|everything))?\s*(?=$|\()", Any);
 
     // "A g - and lots of singing!", "b (bear) - watch for d!"
     private static readonly Regex TalkBehind = new(@"\s[-–—]\s+(?:(?:and|plus|with)\s+(?:lots|plenty|loads|some|more|much)\s+(?:[a-z]+\s*){2,}[!.]?\s*$|(?:watch|look\s+out|mind|careful|take\s+care|remember|beware|don't|not\s+to)\b.*$)", Any);
@@ -155,7 +155,7 @@ internal static class SheetLines
     private static readonly Regex TheWord = new(@"(?:^|(?<=[:–-]\s*))\s*(?:(?:(?:please|practi[sc]e|today|to|I|we|are|am|will|can|(?:the\s+)?(?:children|pupils|class)|learn(?:s|ing)?\s+to)\s+)*(?:introduce|teach|learn(?:ing)?|meet|read(?:ing)?|spell(?:ing)?|know|writ(?:e|ing))(?:\s+and\s+[a-z]+)?\s+)?(?:the\s+(?:(?:tricky|sight|heart|common(?:\s+exception)?|exception|high[\s-]frequency)\s+)?|(?<=\b(?:introduce|teach|learn|meet)\s+)(?:tricky|sight|heart|common(?:\s+exception)?|exception|high[\s-]frequency)\s+)words?\s*:?\s+(?!with\b|that\b|contain|end|using\b|in\b|of\b)[""'“‘]?(?<rest>[a-z' ,]+?)[""'”’]?\s*\.?\s*$", Any);
 
     // "... and the word the", "plus the words he and to": words to be learnt, after what is taught.
-    private static readonly Regex AndTheWords = new(@"(?:^\s*(?:and|plus)|,?\s+(?:and|plus)|\s*[+&]|\s*;(?=\s+the\s))\s+(?:the\s+|our\s+|your\s+)?words?(?:\s+(?:is|are)\b)?\s*:?\s+(?<rest>[a-z' ,]+\.?)$", Any);
+    private static readonly Regex AndTheWords = new(@"(?:^\s*(?:and|plus)|,?\s+(?:and|plus)|\s*[+&]|\s*;(?=\s+the\s))\s+(?:the\s+|our\s+|your\s+)?words?(?:\s+(?:is|are)\b)?\s*:?\s+(?:(?<rest>[a-z' ,]+\.?)|(?<open>[""“‘'])(?<rest>[a-z]+)[""”’'])$", Any);
 
     // The mark that ends a piece stays with it.
     private static readonly Regex Remarks = new(@"(?<=[;,])(?=\s)|(?<=\s)(?=[-–—/]\s)", Any);
