@@ -239,12 +239,7 @@ test('a class in the middle of a week of its sheet goes on with it', async ({ pa
   await page.getByRole('button', { name: 'Go on to the groups' }).click();
   await page.getByLabel('What it is called').fill('Redstarts');
   await expect(page.getByText('of the 2 days of g it has had 1')).toBeVisible();
-  await page.getByRole('button', { name: 'Add the group' }).click();
-  await expect(page.locator('.groups')).toContainText('6 of 8 rungs');
-  await page.getByRole('button', { name: 'Go on to the year' }).click();
-  await page.getByRole('button', { name: 'These are our terms' }).click();
-  await page.getByRole('button', { name: 'These are our ways' }).click();
-  await page.getByRole('link', { name: 'Open the lesson of Redstarts' }).click();
+  await firstLessonOf(page, 'Redstarts');
   // A second day goes deeper: g is found again among others, and not formed once more.
   await expect(page.locator('.block.spot')).toBeVisible();
   await expect(page.locator('.block.meet')).toContainText('g');
