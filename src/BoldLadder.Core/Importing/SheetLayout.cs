@@ -68,6 +68,9 @@ public sealed class SheetLayout
     private HashSet<int> OfWeeks => field ??= [.. Rows.SelectMany(x => x).GroupBy(x => x.Column)
         .Where(x => x.Select(c => Dates.In(c.Text, RoleAt(x.Key))).OfType<DateOnly>().Distinct().ToList() is { Count: >= FilledDays.FewestWeeks } dates && FilledDays.AreOfWeeks(dates)).Select(x => x.Key)];
 
+    /// <summary>True for a column of the years that a class goes through, and more than one of them.</summary>
+    internal bool HasYears(int column) => Rows.SelectMany(x => x).Where(x => x.Column == column && SheetWords.NamesYear(x.Text)).Select(x => x.Text.Trim()).Distinct().Count() > 1;
+
     internal string HeadingAt(int column) => Columns.FirstOrDefault(x => x.Column == column)?.Heading ?? "";
 
     internal ColumnRole RoleAt(int column) => Columns.FirstOrDefault(x => x.Column == column)?.Role ?? ColumnRole.LeftOut;
@@ -289,7 +292,7 @@ public sealed class SheetLayout
             : Mostly(texts, x => SheetWords.LabelsTrickyWords(x.Split('\n')[0])) ? ColumnRole.TrickyWords
             // c, k; recap; assess: parts, and days that go over them.
             : texts.Any(reader.LooksLikePart) && texts.All(x => reader.LooksLikePart(x) || SheetWords.IsWeek(x) || (x.Length <= ShortLesson && LessonWords.LessonOf(x) is not null)) ? ColumnRole.Parts
-            : Share(texts, x => SheetLines.Of(x).Any(reader.LooksLikePart)) >= 0.4 ? ColumnRole.Parts
+            : Share(texts, x => SheetLines.WithoutWeekdays(x).Any(reader.LooksLikePart)) >= 0.4 ? ColumnRole.Parts
             // The I to no; he she we me.
             : texts.All(x => !x.Contains(',', StringComparison.Ordinal) && reader.Read(x).Count > 2 && reader.AreLearntByHeart(x)) ? ColumnRole.TrickyWords
             : Mostly(texts, IsPhrase) || Share(texts, x => IsTalk(x, words)) >= 0.5 ? ColumnRole.Notes

@@ -27,12 +27,15 @@ internal static class SheetLines
         text = PlusQuoted.Replace(text, x => $"\n{Quoted(x)}");
         text = InQuotes.Replace(text, Quoted);
         text = InBrackets.Replace(text, "\ntricky words: ${rest}");
-        text = TheWord.Replace(text, " tricky words: ${rest}");
+        text = string.Join('\n', text.Split('\n').Select(x => TheWord.Replace(x, " tricky words: ${rest}")));
         text = AndTheWords.Replace(text, x => $"\ntricky words: {x.Groups["rest"].Value.Replace(" and ", ", ", StringComparison.OrdinalIgnoreCase)}");
         var lines = LineEnds.Split(BothLabelled.Replace(text, "\n")).Select(x => x.Trim()).Where(x => x.Length > 0).ToList();
         // A dash before "HFW: the, to" is no line.
         return lines.Count < 2 ? lines : lines.Where(x => x.Any(char.IsLetterOrDigit));
     }
+
+    /// <summary>The lines of a cell without the day that each may begin with: <i>Mon: t</i>.</summary>
+    public static IEnumerable<string> WithoutWeekdays(string text) => Of(text).Select(x => SheetWords.Labelled(x) is var (label, rest) && SheetWords.WeekdayOf(label) > 0 ? rest : x);
 
     private static string Quoted(Match x) => $"tricky words: {string.Join(", ", PartReader.WordsIn(x.Groups["rest"].Value).Where(w => w != "and"))}";
 

@@ -8,6 +8,9 @@ internal sealed class SheetPosition
     // What the row, or a heading above it, is called, without the heading of a column.
     private string _row = "";
 
+    // The year that a column names, where others follow in it: each has its own autumn.
+    private string _year = "";
+
     public string Week { get; set; } = "";
 
     /// <summary>The sound that the section's heading names for all below it; empty for none.</summary>
@@ -88,7 +91,9 @@ internal sealed class SheetPosition
             else if (role == ColumnRole.Section && !SheetWords.IsHoliday(cell.Text) && LessonWords.LessonOf(cell.Text) is null)
             {
                 var heading = layout.HeadingAt(cell.Column);
+                var isYear = layout.HasYears(cell.Column);
                 var named = SheetWords.IsOrdinal(cell.Text) && heading.Length > 0 ? $"{heading.Trim()} {cell.Text.Trim()}" : cell.Text.Trim();
+                (_year, named) = isYear ? (named, named) : (_year, _year.Length > 0 && SheetWords.NamesTerm(named) ? $"{_year} {named}" : named);
                 if (named != _row)
                 {
                     Enter(named);
