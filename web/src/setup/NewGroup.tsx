@@ -107,8 +107,7 @@ export function NewGroup({ schoolId, ladders, setUp, first, dated }: NewProps) {
           {upTo !== '' && upTo === byDates && (
             <span className="hint">
               by the dates in your sheet, up to yesterday
-              {begun &&
-                `; of the ${begun.rung.days} days of ${shown(begun.label)} it has had ${dated?.daysOfNext}`}
+              {begun && `; begun: ${shown(begun.label)} (${dated?.daysOfNext} of ${begun.rung.days} days)`}
             </span>
           )}
           {upTo !== '' && upTo === startsAfter && (
