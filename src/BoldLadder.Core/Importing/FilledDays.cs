@@ -28,10 +28,10 @@ internal static class FilledDays
         }
 
         var (weeks, terms) = (ByWeek(rungs), ByTerm(rungs));
-        var (filled, by) = AreMost(weeks, FewestWeeks, rungs) ? (FilledWeeks(weeks, newDays), FilledBy.Weeks)
-            : rungs.All(x => x.Week.Length == 0 && x.Imported is { Date: null, Rung.Days: 1 }) && AreMost(terms, FewestTerms, rungs) ? (FilledTerms(terms, newDays), FilledBy.Terms)
-            : (rungs, FilledBy.Nothing);
-        return filled.Any(x => x.Imported.Rung.Days > 1) && by != FilledBy.Nothing ? (filled, by) : (rungs, FilledBy.Nothing);
+        var by = AreMost(weeks, FewestWeeks, rungs) ? FilledBy.Weeks
+            : rungs.All(x => x.Week.Length == 0 && x.Imported is { Date: null, Rung.Days: 1 }) && AreMost(terms, FewestTerms, rungs) ? FilledBy.Terms : FilledBy.Nothing;
+        var filled = by switch { FilledBy.Weeks => FilledWeeks(weeks, newDays), FilledBy.Terms => FilledTerms(terms, newDays), _ => rungs };
+        return (filled, filled.Any(x => x.Imported.Rung.Days > 1) ? by : FilledBy.Nothing);
     }
 
     private static bool AreMost(List<Span> spans, int fewest, IReadOnlyList<PlacedRung> rungs) => spans.Count >= fewest && spans.Sum(x => x.Weeks > 0 ? x.Rungs.Count : 0) * 10 >= rungs.Count * 9;

@@ -76,6 +76,18 @@ public class LadderImportTests
         Assert.Equal((last, begun), (read.TaughtUpTo(day)!.Label, read.DaysOfNext(day)));
     }
 
+    // As many sounds as the week has days: each has its own.
+    [Theory]
+    [InlineData("2026-11-16", "igh")]
+    [InlineData("2026-11-17", "or")]
+    [InlineData("2026-11-19", "ur")]
+    [InlineData("2026-11-20", "oi")]
+    public void A_week_with_a_sound_for_each_day_has_been_taught_up_to_yesterdays(string today, string last)
+    {
+        var read = Imports.Read(Sheet.Of("Plan", [["Week beginning", "Sound"], ["09/11/2026", "ai, ee, oa, igh"], ["16/11/2026", "or, ar, ur, oi"], ["23/11/2026", "ear, air, oy, ay"]]));
+        Assert.Equal(last, read.TaughtUpTo(DateOnly.Parse(today, System.Globalization.CultureInfo.InvariantCulture))!.Label);
+    }
+
     [Theory]
     [InlineData(5, "1 4 2 3")]
     [InlineData(3, "1 2 1 2")]
