@@ -20,6 +20,13 @@ async function newSchool(page: Page, name: string) {
   await expect(page.getByRole('button', { name: 'Choose a file' })).toBeVisible();
 }
 
+async function keepPasted(page: Page, cells: string) {
+  await page.getByLabel('Or paste its cells').fill(cells);
+  await page.getByRole('button', { name: 'Read what I typed' }).click();
+  await page.getByRole('button', { name: 'Keep this ladder' }).click();
+  await page.getByRole('button', { name: 'Go on to the groups' }).click();
+}
+
 async function firstLessonOf(page: Page, group: string) {
   await page.getByRole('button', { name: 'Add the group' }).click();
   await page.getByRole('button', { name: 'Go on to the year' }).click();
@@ -125,10 +132,7 @@ test('a plan that begins after the letters is read from its first day', async ({
 
 test('a group that has been taught nothing begins with a baseline by ear, and the taught line lies under all rungs', async ({ page }) => {
   await newSchool(page, 'Birch Gate School');
-  await page.getByLabel('Or paste its cells').fill('Week\tSounds\n1\tBaseline\n2\to, t, n\n3\ti, d, a\n4\tassess');
-  await page.getByRole('button', { name: 'Read what I typed' }).click();
-  await page.getByRole('button', { name: 'Keep this ladder' }).click();
-  await page.getByRole('button', { name: 'Go on to the groups' }).click();
+  await keepPasted(page, 'Week\tSounds\n1\tBaseline\n2\to, t, n\n3\ti, d, a\n4\tassess');
   await page.getByLabel('What it is called').fill('Wrens');
   await firstLessonOf(page, 'Wrens');
   await expect(page.locator('.block.listening .ask')).toContainText('at the start?');
@@ -221,10 +225,7 @@ test('a file that is no sheet is told, and another can be chosen', async ({ teac
 test('a sheet with dates says how far a group has come', async ({ page }) => {
   await newSchool(page, 'Poplar Hill School');
   const dates = 'Date\tSound\n2026-11-16\ts\n2026-11-17\ta\n2026-11-18\tt\n2026-11-24\tp\n2026-11-25\ti';
-  await page.getByLabel('Or paste its cells').fill(dates);
-  await page.getByRole('button', { name: 'Read what I typed' }).click();
-  await page.getByRole('button', { name: 'Keep this ladder' }).click();
-  await page.getByRole('button', { name: 'Go on to the groups' }).click();
+  await keepPasted(page, dates);
   await page.getByLabel('What it is called').fill('Dippers');
   await expect(page.getByText('by the dates in your sheet')).toBeVisible();
   await page.getByRole('button', { name: 'Add the group' }).click();
@@ -233,10 +234,7 @@ test('a sheet with dates says how far a group has come', async ({ page }) => {
 
 test('a class in the middle of a week of its sheet goes on with it', async ({ page }) => {
   await newSchool(page, 'Alder Brook School');
-  await page.getByLabel('Or paste its cells').fill('w/c\tSounds\n2 Nov\to, n\n9 Nov\td, t\n16 Nov\ta, m\n23 Nov\tg, p');
-  await page.getByRole('button', { name: 'Read what I typed' }).click();
-  await page.getByRole('button', { name: 'Keep this ladder' }).click();
-  await page.getByRole('button', { name: 'Go on to the groups' }).click();
+  await keepPasted(page, 'w/c\tSounds\n2 Nov\to, n\n9 Nov\td, t\n16 Nov\ta, m\n23 Nov\tg, p');
   await page.getByLabel('What it is called').fill('Redstarts');
   await expect(page.getByText('begun: g (1 of 2 days)')).toBeVisible();
   await firstLessonOf(page, 'Redstarts');
@@ -247,10 +245,7 @@ test('a class in the middle of a week of its sheet goes on with it', async ({ pa
 
 test('a group is ticked rung by rung, renamed, put away and brought back', async ({ page }) => {
   await newSchool(page, 'Maple Court School');
-  await page.getByLabel('Or paste its cells').fill('d\no\nt\nn');
-  await page.getByRole('button', { name: 'Read what I typed' }).click();
-  await page.getByRole('button', { name: 'Keep this ladder' }).click();
-  await page.getByRole('button', { name: 'Go on to the groups' }).click();
+  await keepPasted(page, 'd\no\nt\nn');
   await page.getByLabel('What it is called').fill('Larks');
   await page.getByRole('button', { name: 'It was taught in another order' }).click();
   await page.getByLabel('t', { exact: true }).check();

@@ -32,6 +32,9 @@ internal static class PartPatterns
 
     public static readonly Regex ListAfterTalk = new(@"^(?<talk>(?:[A-Za-z']+[\s-]+)*(?:rules?|magic|final(?=\s+e\b)|bossy|blends?|clusters?|teams?|vowels?|consonants?|digraphs?|trigraphs?|quadgraphs?|sounds?|phonemes?|letters?|graphemes?|spellings?|floss|doubles?|doubled|split|silent|controlled)(?:[\s-]+[A-Za-z']+){0,3}|(?<long>(?:long|short)\s+[aeiou](?:\s+sound)?))\s*(?::\s*(?<list>[^:()]+)|\((?<list>[^()]+)\))$", Any);
 
+    /// <summary>True for a sound as it is written between strokes, and nothing else: <i>/ai/</i>.</summary>
+    public static bool IsInStrokes(string text) => text.Trim() is ['/', _, .., '/'];
+
     // A kind of letters: what is listed under it is letters, though each may be a word (or, ore).
     public static readonly Regex KindOfLetters = new(@"\b(?:digraphs?|trigraphs?|teams?|controlled|bossy|vowel\s+r|graphemes?|phonemes?)\b", Any);
 

@@ -13,7 +13,7 @@ internal static class SettledColumns
         List<SheetColumn> Taught() => [.. columns.Where(x => x.Role == ColumnRole.Parts)];
         bool StandsBeside(SheetColumn x, Predicate<SheetColumn> other) => Taught().Exists(y => y != x && other(y) && contents.IsBeside(x, y));
         bool IsLetters(SheetColumn x) => Share(contents.TextsOf(x), contents.Reader.LooksLikePart) >= 0.8;
-        bool IsInStrokes(SheetColumn x) => contents.TextsOf(x).TrueForAll(t => t.Trim() is ['/', _, .., '/']);
+        bool IsInStrokes(SheetColumn x) => contents.TextsOf(x).TrueForAll(PartPatterns.IsInStrokes);
         bool IsManner(SheetColumn x) => Mostly(contents.TextsOf(x), PartPatterns.Manner.IsMatch);
 
         columns = Promoted(columns, contents);

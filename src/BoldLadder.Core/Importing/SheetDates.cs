@@ -38,14 +38,12 @@ internal sealed class SheetDates
 
     private DateOnly? Said(string text, ColumnRole column)
     {
-        if (InWords.Match(text) is { Success: true } said)
-        {
-            var month = Array.IndexOf(Months, said.Groups["month"].Value[..3].ToLowerInvariant()) + 1;
-            return Day(said.Groups["day"].Value, month.ToString(CultureInfo.InvariantCulture), said.Groups["year"].Value);
-        }
-
-        return column != ColumnRole.Date || InNumbers.Match(text) is not { Success: true } numbers ? null
-            : _monthFirst ? Day(numbers.Groups["b"].Value, numbers.Groups["a"].Value, numbers.Groups["year"].Value) : Day(numbers.Groups["a"].Value, numbers.Groups["b"].Value, numbers.Groups["year"].Value);
+        var said = SheetWords.DayOfDiary.Match(WeekAhead.Replace(text.Trim(), ""));
+        string Group(string name) => said.Groups[name].Value;
+        return !said.Success ? null
+            : Group("month") is { Length: > 0 } month ? Day(Group("day"), $"{Array.IndexOf(Months, month[..3].ToLowerInvariant()) + 1}", Group("year"))
+            : column != ColumnRole.Date ? null
+            : _monthFirst ? Day(Group("second"), Group("first"), Group("year")) : Day(Group("first"), Group("second"), Group("year"));
     }
 
     private DateOnly? Day(string day, string month, string year)
@@ -67,10 +65,5 @@ internal sealed class SheetDates
 
     private static readonly string[] Months = ["jan", "feb", "mar", "apr", "may", "jun", "jul", "aug", "sep", "oct", "nov", "dec"];
 
-    private const string Ahead = @"^\s*(?:w/?[bc]\.?:?\s*|week\s+(?:beginning|commencing|starting|of)\s+)?(?:(?:mon|tue|wed|thu|fri)[a-z]*\.?,?\s*)?(?:the\s+)?", Month = "(?<month>jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may|june?|july?|aug(?:ust)?|sept?(?:ember)?|oct(?:ober)?|nov(?:ember)?|dec(?:ember)?)",
-        NumberOfDay = @"(?<day>\d{1,2})(?:st|nd|rd|th)?", Year = @"(?:\s*,?\s*(?<year>\d{4}|(?<=[\s.,-])\d{2}))?\s*$";
-
-    private static readonly Regex InWords = new($@"{Ahead}(?:{NumberOfDay}[\s-]*(?:of\s+)?{Month}\.?|{Month}\.?\s*{NumberOfDay}){Year}", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant);
-
-    private static readonly Regex InNumbers = new(@"^\s*(?:w/?[bc]\.?:?\s*)?(?:(?:mon|tue|wed|thu|fri)[a-z]*\.?,?\s*)?(?<a>\d{1,2})[/.](?<b>\d{1,2})(?:[/.](?<year>\d{4}|\d{2}))?\s*$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant);
+    private static readonly Regex WeekAhead = new(@"^(?:w/?[bc]\.?:?\s*|week\s+(?:beginning|commencing|starting|of)\s+)", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant);
 }

@@ -64,12 +64,12 @@ public sealed class SheetLayout
 
     /// <summary>The dates of a column stand a week apart, or further: each is that of a week.</summary>
     internal bool IsOfWeeks(int column) => OfWeeks.Contains(column);
-
     private HashSet<int> OfWeeks => field ??= [.. Rows.SelectMany(x => x).GroupBy(x => x.Column)
         .Where(x => x.Select(c => Dates.In(c.Text, RoleAt(x.Key))).OfType<DateOnly>().Distinct().ToList() is { Count: >= FilledDays.FewestWeeks } dates && FilledDays.AreOfWeeks(dates)).Select(x => x.Key)];
 
     /// <summary>True for a column of the years that a class goes through, and more than one of them.</summary>
-    internal bool HasYears(int column) => Rows.SelectMany(x => x).Where(x => x.Column == column && SheetWords.NamesYear(x.Text)).Select(x => x.Text.Trim()).Distinct().Count() > 1;
+    internal bool HasYears(int column) => OfYears.Contains(column);
+    private HashSet<int> OfYears => field ??= [.. Rows.SelectMany(x => x).Where(x => SheetWords.NamesYear(x.Text)).GroupBy(x => x.Column, x => x.Text.Trim()).Where(x => x.Distinct().Count() > 1).Select(x => x.Key)];
 
     internal string HeadingAt(int column) => Columns.FirstOrDefault(x => x.Column == column)?.Heading ?? "";
 
@@ -126,7 +126,7 @@ public sealed class SheetLayout
     {
         var first = SoundRowOf(cells, turned).FindAll(x => turned || !SheetDirection.IsBeside(x.Text));
         var sounds = first.Skip(1).ToList();
-        return sounds.Count > 1 && (turned ? SheetHeadings.NamesSound(first[0].Text) : sounds.TrueForAll(x => x.Text.Trim() is ['/', _, .., '/'])) && sounds.TrueForAll(x => reader.Read(x.Text) is [{ Kind: WrittenKind.Grapheme }]) ? sounds.ToDictionary(x => x.Column, x => reader.Read(x.Text)[0] is var part && SoundOf(part, words) is { } said ? said : part.Letters) : [];
+        return sounds.Count > 1 && (turned ? SheetHeadings.NamesSound(first[0].Text) : sounds.TrueForAll(x => PartPatterns.IsInStrokes(x.Text))) && sounds.TrueForAll(x => reader.Read(x.Text) is [{ Kind: WrittenKind.Grapheme }]) ? sounds.ToDictionary(x => x.Column, x => reader.Read(x.Text)[0] is var part && SoundOf(part, words) is { } said ? said : part.Letters) : [];
     }
 
     private static Dictionary<int, string> WeeksOver(List<PlacedCell> top)
@@ -271,7 +271,7 @@ public sealed class SheetLayout
                 // Weeks: 7, 6, 7 says how many too; 7, 8, 9 says which.
                 : role == ColumnRole.Week && SheetHeadings.CountsWeeks(heading) && AreHowMany(texts) ? ColumnRole.Days
                 // Families of letters by how they are written, or of anything else: they head what stands beside them.
-                : role is ColumnRole.RimeUnits && (Mostly(texts, PartPatterns.Manner.IsMatch) || texts.All(x => x.Trim() is ['/', _, .., '/'])) ? ColumnRole.Sounds
+                : role is ColumnRole.RimeUnits && (Mostly(texts, PartPatterns.Manner.IsMatch) || texts.All(PartPatterns.IsInStrokes)) ? ColumnRole.Sounds
                 : role is ColumnRole.RimeUnits && (texts.All(SheetWords.NamesFamily) || Mostly(texts, x => char.IsAsciiLetterUpper(x[0]) && x.Length > 3 && words.FindWord(x.Split(' ', ',', '-')[0]) is not null) || (texts.Distinct().Count() < texts.Count && texts.All(x => PartReader.WordsIn(x) is [{ Length: > 3 }] && x[0] != '-'))) ? ColumnRole.Section
                 // Taught: ticks, or what was.
                 : role is ColumnRole.LeftOut && texts.Distinct().Count() is var different && different > 2 && Share(texts, x => reader.LooksLikePart(x) && !SheetWords.IsTick(x)) is var letters && (letters == 1 || (different > 3 && letters >= 0.6)) ? ColumnRole.Parts

@@ -69,5 +69,5 @@ internal static class SheetOrder
 
     private static readonly Regex FirstNumber = new(@"\d+");
 
-    private static readonly Regex Season = new(@"^(?:(?<season>autumn|aut|michaelmas|fall|winter|spring|spr|lent|summer|sum|trinity)(?:\s+(?:half[\s-]?)?term)?|half[\s-]?term|term|ht|t)\s*(?<half>[1-6])?$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant);
+    private static readonly Regex Season = new(@"^(?:(?<season>" + SheetWords.Seasons + @")(?:\s+(?:half[\s-]?)?term)?|half[\s-]?term|term|ht|t)\s*(?<half>[1-6])?$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant);
 }

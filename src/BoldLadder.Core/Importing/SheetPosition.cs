@@ -91,9 +91,16 @@ internal sealed class SheetPosition
             else if (role == ColumnRole.Section && !SheetWords.IsHoliday(cell.Text) && LessonWords.LessonOf(cell.Text) is null)
             {
                 var heading = layout.HeadingAt(cell.Column);
-                var isYear = layout.HasYears(cell.Column);
                 var named = SheetWords.IsOrdinal(cell.Text) && heading.Length > 0 ? $"{heading.Trim()} {cell.Text.Trim()}" : cell.Text.Trim();
-                (_year, named) = isYear ? (named, named) : (_year, _year.Length > 0 && SheetWords.NamesTerm(named) ? $"{_year} {named}" : named);
+                if (layout.HasYears(cell.Column))
+                {
+                    _year = named;
+                }
+                else if (_year.Length > 0 && SheetWords.NamesTerm(named))
+                {
+                    named = $"{_year} {named}";
+                }
+
                 if (named != _row)
                 {
                     Enter(named);

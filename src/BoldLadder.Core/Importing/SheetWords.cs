@@ -40,6 +40,9 @@ internal static class SheetWords
 
     private static readonly Regex SetName = new(@"^\s*[A-Za-z]{3,}\s+[A-Z]\s*$");
 
+    /// <summary>The seasons that terms are called by, each as it is written: alternatives of a pattern.</summary>
+    public const string Seasons = "autumn|aut|michaelmas|fall|winter|spring|spr|lent|summer|sum|trinity";
+
     /// <summary>True for a season and the letter of its half: <i>Autumn A</i>, which teaches no a.</summary>
     public static bool NamesHalf(string text) => HalfName.IsMatch(text);
 
@@ -170,11 +173,13 @@ internal static class SheetWords
 
     private static readonly Regex Courtesy = new(@"^\s*(dear|(hello|hi|hey|good\s+(morning|afternoon|evening))\s+(all|both|everyone|everybody|team|there|folks|families|parents|colleagues)|(many\s+|with\s+)?thanks|thank\s+you|(kind(est)?|best|warm)\s+(regards|wishes)|yours|love\s+from)\b", Any);
 
-    // As in a diary, without a year: Mon 7 Sept, 7th of May, Sept. 7, 7/9.
-    /// <summary>True for a day as a diary has it, without a year: 7/9, 7 Sept.</summary>
+    /// <summary>True for a day as a diary has it, mostly without a year: <i>Mon 7 Sept</i>, <i>7th of May</i>, <i>Sept. 7</i>, <i>7/9</i>.</summary>
     public static bool IsDayOfDiary(string text) => DayOfDiary.IsMatch(text.Trim());
 
-    private static readonly Regex DayOfDiary = new(@"^((mon|tue|wed|thu|fri)[a-z]*\.?,?\s*)?(the\s+)?(\d{1,2}(st|nd|rd|th)?\s*(of\s+)?(jan|feb|mar|apr|may|june?|july?|aug|sept?|oct|nov|dec)[a-z]*\.?|(jan|feb|mar|apr|may|june?|july?|aug|sept?|oct|nov|dec)[a-z]*\.?\s*\d{1,2}(st|nd|rd|th)?|\d{1,2}[/.]\d{1,2}([/.]\d{2,4})?)(\s*,?\s*\d{4})?$", Any);
+    private const string Month = "(?<month>jan|feb|mar|apr|may|june?|july?|aug|sept?|oct|nov|dec)[a-z]*\\.?", NumberOfDay = @"(?<day>\d{1,2})(?:st|nd|rd|th)?";
+
+    /// <summary>Such a day: its <c>day</c> and <c>month</c>, or <c>first</c> and <c>second</c> where both are numbers, and its <c>year</c> if it has one.</summary>
+    internal static readonly Regex DayOfDiary = new($@"^(?:(?:mon|tue|wed|thu|fri)[a-z]*\.?,?\s*)?(?:the\s+)?(?:{NumberOfDay}[\s-]*(?:of\s+)?{Month}|{Month}\s*{NumberOfDay}|(?<first>\d{{1,2}})[/.](?<second>\d{{1,2}})(?:[/.](?<year>\d{{4}}|\d{{2}}))?)(?:\s*,?\s*(?<year>\d{{4}})|[\s,-]+(?<year>\d{{2}}))?$", Any);
 
     private static readonly Regex WeekOfDay = new(@"^week\s+(beginning|commencing|starting|of)\s+(?=.*\d).{3,20}$|^w/?[bc]\.?\s+(?=.*\d).{3,20}$", Any);
 

@@ -31,7 +31,7 @@ internal static class TermLength
     // Autumn 1 (7 weeks).
     private static readonly Regex Said = new(@"\(\s*(?<weeks>\d{1,2})\s*(weeks|wks)\s*\)", Any);
 
-    private const string Seasons = @"\b(autumn|spring|summer|fall|winter|michaelmas|lent|trinity|aut|spr|sum)\b\.?";
+    private const string Seasons = @"\b(" + SheetWords.Seasons + @")\b\.?";
 
     private static readonly Regex Half = new(Seasons + @"\s*(term\s*)?[-–]?\s*([12ab]|one|two|i|ii|(1st|2nd|first|second)(\s+half)?)\b|\b(first|second|1st|2nd)\s+half\b|\bhalf[\s-]?term\s*\d\b|\b[1-6](st|nd|rd|th)\s+half[\s-]?term\b|\bht\s*\d\b", Any);
 

@@ -41,7 +41,7 @@ public static class TaughtBefore
     {
         // From today backwards, a rung each new day; what the year does not hold was taught on its first day or before it.
         var days = new List<(DateOnly Day, Rung? Rung)>();
-        var waiting = new Stack<Rung>(rungs.Where(x => !x.IsKnownBefore).Select(x => (x, x.Days)).Concat(begun is { } last ? [last] : []).SelectMany(x => Enumerable.Repeat(x.Item1, x.Item2)));
+        var waiting = new Stack<Rung>(rungs.Where(x => !x.IsKnownBefore).Select(x => (Rung: x, x.Days)).Concat(begun is { } last ? [last] : []).SelectMany(x => Enumerable.Repeat(x.Rung, x.Days)));
         foreach (var day in year.SchoolDays.Where(x => x < today).Reverse().TakeWhile(_ => waiting.Count > 0))
         {
             days.Add((day, year.On(day) == DayUse.New ? waiting.Pop() : null));
